@@ -12,7 +12,7 @@ use Yelbo\Trade\Check\FaceRanking;
 use Yelbo\Trade\Check\FaceSample;
 use Yelbo\Trade\Lettering\Face;
 use Yelbo\Trade\Lettering\Faces;
-use Yelbo\Trade\Lettering\Fitting;
+use Yelbo\Trade\Lettering\SketchFitting;
 use Yelbo\Trade\Lettering\Typesetter;
 use Yelbo\Trade\Lettering\Words;
 use Yelbo\Trade\Rules;
@@ -40,7 +40,7 @@ final class RankCommand extends TradeCommand
         $in->end();
         $rules = Rules::standard();
         $ranking = new FaceRanking(
-            new Fitting($this->typesetter, $rules),
+            new SketchFitting($this->typesetter, $rules),
             $this->typesetter,
             new FaceMeasures($this->faces, $this->typesetter, $this->cache),
         );

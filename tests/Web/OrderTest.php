@@ -13,8 +13,8 @@ use Yelbo\Shop\Orders\TakeOrder;
 use Yelbo\Shop\Orders\TypedOrder;
 use Yelbo\Shop\Stock\FilmOnShelf;
 use Yelbo\Shop\Stock\Shelf;
-use Yelbo\Shop\Stock\Stockroom;
 use Yelbo\Shop\Stock\Supply;
+use Yelbo\Shop\Stock\SupplyShelf;
 use Yelbo\Trade\Film\Film;
 
 final class OrderTest extends WebCase
@@ -124,8 +124,8 @@ final class OrderTest extends WebCase
     {
         $tape = new Supply(Supply::TAPE, 'Clear, medium tack', 300_000, 2000, 'rack');
         $tin = new Supply(Supply::BLANK, 'Seed tin', null, 3, 'B1');
-        $this->get(Stockroom::class)->keep($tape);
-        $this->get(Stockroom::class)->keep($tin);
+        $this->get(SupplyShelf::class)->keep($tape);
+        $this->get(SupplyShelf::class)->keep($tin);
         $typed = [
             'customer' => 'Osric Tamblyn',
             'words' => 'Kestrel',

@@ -32,7 +32,7 @@ final readonly class BenchWork
         private Change $change,
         private Book $book,
         private ClockInterface $clock,
-        private Materials $materials,
+        private ThingMoves $moves,
         private WorkPlans $plans,
         private Timekeeper $times,
         private Outcomes $outcomes,
@@ -104,8 +104,8 @@ final readonly class BenchWork
         $does = [];
         foreach ($things as [$thing]) {
             if (PieceState::Curing === $thing->state()) {
-                $this->refuse($thing, PieceMove::Rested);
-                $does[] = fn () => $this->make($thing, PieceMove::Rested);
+                $this->moves->refuse($thing, PieceMove::Rested);
+                $does[] = fn () => $this->moves->make($thing, PieceMove::Rested);
                 continue;
             }
             $left = array_keys(
@@ -171,15 +171,15 @@ final readonly class BenchWork
                     },
             );
         }
-        $all = [$thing, ...$alike ? $this->alike($thing, $move) : []];
+        $all = [$thing, ...$alike ? $this->moves->alike($thing, $move) : []];
         foreach ($all as $one) {
-            $this->refuse($one, $move);
+            $this->moves->refuse($one, $move);
         }
         $began = $this->times->began($thing->since());
         $tops = array_sum(array_map(static fn (Thing $one): int => \count($one->tops()), $all));
         $this->change->applyAll(self::versions($all, $version), function () use ($all, $move, $began, $tops): void {
             foreach ($all as $one) {
-                $this->make($one, $move);
+                $this->moves->make($one, $move);
                 foreach ($one->tops() as $top) {
                     $this->times->keep($top, $move, $began, $tops);
                 }
@@ -227,80 +227,6 @@ final readonly class BenchWork
         }
         $thing->tick($progress);
     }
-
-    /** @return list<Thing> those that make a move with one; of what rests only what has rested */
-    private function alike(Thing $thing, PieceMove $move): array
-    {
-        return PieceMove::Rested !== $move
-            ? $thing->alike()
-            : array_values(
-                array_filter(
-                    $thing->alike(),
-                    fn (Thing $other): bool => $other->restsUntil() <= $this->clock->now(),
-                ),
-            );
-    }
-
-    private function make(Thing $thing, PieceMove $move): void
-    {
-        $now = $this->clock->now();
-        $thing->move($move, $now);
-        if (PieceMove::Rested !== $move) {
-            $this->materials->book($thing);
-        }
-        if (PieceMove::Applied === $move) {
-            $this->rest($thing, $now);
-        }
-        $this->book->note(
-            $move->value,
-            $thing->tag().
-                ' '.
-                match (true) {
-                    PieceMove::Applied !== $move => lcfirst($move->label()),
-                    PieceState::Curing === $thing->state() => 'applied; rests until '.
-                        ($thing->restsUntil()?->format('D j M, H:i') ?? 'ready'),
-                    default => 'applied',
-                },
-            $thing->docket()->number(),
-            $thing->nth(),
-        );
-    }
-
-    /** What is on a vehicle or a wall is handed over at once: it rests there. What holds without glue does not rest. */
-    private function rest(Thing $thing, \DateTimeImmutable $now): void
-    {
-        $until = $thing->progress()->restsUntil($this->plans->of($thing), $now);
-        $thing->restUntil($until);
-        if ($until <= $now) {
-            $thing->move(PieceMove::Rested, $now);
-        }
-    }
-
-    /** @throws Refused */
-    private function refuse(Thing $thing, PieceMove $move): void
-    {
-        if (PieceMove::Rested === $move) {
-            if (null !== $thing->restsUntil() && $this->clock->now() < $thing->restsUntil()) {
-                throw new Refused('not-yet', 'It has to rest until '.$thing->restsUntil()->format('D j M, H:i').'.');
-            }
-
-            return;
-        }
-        if ($thing->item()->isAppliedHere() !== (PieceMove::Applied === $move)) {
-            throw new Refused(
-                'illegal-move',
-                $thing->item()->isAppliedHere()
-                    ? 'This one is applied here, not packed for the customer.'
-                    : 'The customer applies this one: pack it.',
-            );
-        }
-        $thing->refuseApart($move);
-        if ([] !== array_diff(array_keys($this->plans->of($thing)->handSteps()), $thing->tickedSteps())) {
-            throw new Refused('not-yet', 'Not all steps are ticked yet.');
-        }
-    }
-
-    /** @throws Refusals */
 
     /**
      * @template T of Piece|Thing

@@ -8,7 +8,7 @@ use Yelbo\Shop\Orders\Piece;
 use Yelbo\Shop\Orders\Thing;
 use Yelbo\Shop\Settings\ShopRules;
 use Yelbo\Shop\Stock\Shelf;
-use Yelbo\Shop\Stock\Stockroom;
+use Yelbo\Shop\Stock\SupplyShelf;
 use Yelbo\Shop\Stock\TapeOnShelf;
 use Yelbo\Trade\Bench\TapeChoice;
 use Yelbo\Trade\Rule;
@@ -20,7 +20,7 @@ final readonly class Materials
     public function __construct(
         private TapeOnShelf $tapes,
         private Shelf $shelf,
-        private Stockroom $stockroom,
+        private SupplyShelf $supplies,
         private ShopRules $rules,
     ) {
     }
@@ -68,7 +68,7 @@ final readonly class Materials
         }
         $blank = $this->shelf->blank($thing->item()->blank());
         if (null !== $blank) {
-            $this->stockroom->takeOff($blank, 1, $thing->tag());
+            $this->supplies->takeOff($blank, 1, $thing->tag());
         }
     }
 
@@ -81,7 +81,7 @@ final readonly class Materials
             : null;
         [$tape, $length] = $lifts ?? [null, 0];
         if (null !== $tape) {
-            $this->stockroom->takeOff($tape, (int) ceil($length / 1000), $piece->tag());
+            $this->supplies->takeOff($tape, (int) ceil($length / 1000), $piece->tag());
         }
     }
 }

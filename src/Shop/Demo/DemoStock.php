@@ -13,6 +13,7 @@ use Yelbo\Shop\Stock\FilmOnShelf;
 use Yelbo\Shop\Stock\StockItem;
 use Yelbo\Shop\Stock\Stockroom;
 use Yelbo\Shop\Stock\Supply;
+use Yelbo\Shop\Stock\SupplyShelf;
 use Yelbo\Trade\Film\Film;
 
 /** Film, tape and blanks on the made-up wharf’s shelves, and its machines. */
@@ -21,6 +22,7 @@ final readonly class DemoStock
     public function __construct(
         private EntityManagerInterface $records,
         private Stockroom $stockroom,
+        private SupplyShelf $supplies,
         private Machines $machines,
     ) {
     }
@@ -83,7 +85,7 @@ final readonly class DemoStock
             );
         }
         foreach (DemoOrders::SUPPLIES as [$kind, $name, $width, $amount, $bin, $low]) {
-            $this->stockroom->keep(
+            $this->supplies->keep(
                 new Supply($kind, $name, null === $width ? null : $width * 1000, $amount, $bin, $low),
             );
         }

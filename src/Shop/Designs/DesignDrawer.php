@@ -194,7 +194,7 @@ final readonly class DesignDrawer
             return null;
         }
         $plain = $this->typesetter->top($fitted->words, $fitted->capHeight);
-        $mended = $this->typesetter->mended($fitted->words, $plain)->box();
+        $mended = $this->typesetter->films->mended($fitted->words, $plain)->box();
         $now = $fitted->artwork->top()->box();
 
         return $plain->moved($now->left - $mended->left, $now->top - $mended->top);

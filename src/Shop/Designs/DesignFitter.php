@@ -14,6 +14,7 @@ use Yelbo\Trade\Lettering\Arrangement;
 use Yelbo\Trade\Lettering\ElementShape;
 use Yelbo\Trade\Lettering\Fitted;
 use Yelbo\Trade\Lettering\Fitting;
+use Yelbo\Trade\Lettering\SketchFitting;
 use Yelbo\Trade\Lettering\Typesetter;
 use Yelbo\Trade\Lettering\Words;
 use Yelbo\Trade\Measure\Size;
@@ -274,5 +275,11 @@ final readonly class DesignFitter
     public function fitting(): Fitting
     {
         return new Fitting($this->typesetter, $this->rules->current(), self::STEP);
+    }
+
+    /** Fits for a look at many, by the shop's figures. */
+    public function sketches(): SketchFitting
+    {
+        return new SketchFitting($this->typesetter, $this->rules->current());
     }
 }

@@ -49,7 +49,7 @@ final readonly class FaceSampler
             : $this->cache->recall(
                 "samples.$key",
                 fn (): array => (new FaceRanking(
-                    $this->fitter->fitting(),
+                    $this->fitter->sketches(),
                     $this->typesetter,
                     $this->measures,
                 ))->rank(

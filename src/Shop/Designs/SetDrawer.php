@@ -86,7 +86,7 @@ final readonly class SetDrawer
         if ([] !== $elements) {
             [$decals, $films] = $this->withElements($object, $roster, $design, $elements);
         }
-        $proposals = new SetProposals($this->typesetter, $rules, DesignFitter::STEP);
+        $proposals = new SetProposals($this->typesetter, $rules);
         // Where each has a height of its own nobody holds the others back.
         $outliers = $design->setSize()->each
             ? []

@@ -23,6 +23,7 @@ final readonly class StockReader
 
     public function __construct(
         private Stockroom $stockroom,
+        private SupplyShelf $supplies,
         private Shelf $shelf,
     ) {
     }
@@ -154,7 +155,7 @@ final readonly class StockReader
         $bin = $fields->text('bin', $typed->bin, 20, 'Which bin does it go into?');
         $fields->refuseIfWrong();
         $supply = new Supply($isTape ? Supply::TAPE : Supply::BLANK, $name, $width, $amount, $bin, $low);
-        $this->stockroom->keep($supply);
+        $this->supplies->keep($supply);
 
         return $supply;
     }
@@ -176,9 +177,9 @@ final readonly class StockReader
         );
         $fields->refuseIfWrong();
         match ($what) {
-            Movement::RECEIVED => $this->stockroom->receiveSupply($supply, $so, $why),
-            Movement::COUNTED => $this->stockroom->correctSupply($supply, $version, $so, $why),
-            default => $this->stockroom->useSupply($supply, $so, $why),
+            Movement::RECEIVED => $this->supplies->receive($supply, $so, $why),
+            Movement::COUNTED => $this->supplies->correct($supply, $version, $so, $why),
+            default => $this->supplies->use($supply, $so, $why),
         };
     }
 

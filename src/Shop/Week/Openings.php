@@ -7,8 +7,8 @@ namespace Yelbo\Shop\Week;
 use Yelbo\Shop\People\Worker;
 use Yelbo\Trade\Journey\Station;
 use Yelbo\Trade\Refused;
+use Yelbo\Trade\Week\FreeGaps;
 use Yelbo\Trade\Week\Hours;
-use Yelbo\Trade\Week\Timetable;
 
 /**
  * When each hand works from a moment on, and what a plan leaves free of it.
@@ -86,13 +86,13 @@ final readonly class Openings
         foreach ($this->hours as $nth => $hours) {
             $hands[] = 0 === $hours->longest()
                 ? []
-                : Timetable::less($hours->from($this->now, $work + $ahead), $busy[$this->hands[$nth]->id()] ?? []);
+                : FreeGaps::less($hours->from($this->now, $work + $ahead), $busy[$this->hands[$nth]->id()] ?? []);
         }
         if ([] === array_filter($hands)) {
             throw new Refused('closed', 'It is never open: there are no hours to work in.');
         }
 
-        return ['hands' => $hands, 'machine' => Timetable::less([[0, self::FOR_EVER]], $machine)];
+        return ['hands' => $hands, 'machine' => FreeGaps::less([[0, self::FOR_EVER]], $machine)];
     }
 
     private function since(string $moment): int

@@ -81,7 +81,7 @@ final readonly class OrderWorks
         $told = array_map(static fn (Piece $piece): Item => $piece->item(), $pieces);
         $untold = array_filter($docket->items(), static fn (Item $item): bool => !\in_array($item, $told, true));
         array_push($steps, ...$this->bench($pieces, array_values($untold), $minutes, $docket->delivery()));
-        $rests = $this->restsUntil($pieces);
+        $rests = RestingThings::restsUntil($pieces);
         if (null === $begins && null !== $rests && $rests > $this->clock->now()) {
             [$begins, $because] = [$rests, 'what rests or dries'];
         }
@@ -224,7 +224,7 @@ final readonly class OrderWorks
     private function benchWork(array $pieces, array $untold, StepMinutes $minutes): array
     {
         $work = new BenchToDo();
-        foreach (self::things($pieces) as $thing) {
+        foreach (RestingThings::things($pieces) as $thing) {
             if ($thing->state()->rank() <= PieceState::Applying->rank()) {
                 $this->toDo($work, $thing);
             }
@@ -272,39 +272,5 @@ final readonly class OrderWorks
         return array_values(
             array_diff_key($this->plans->of($thing)->handSteps(), array_flip($thing->tickedSteps())),
         );
-    }
-
-    /**
-     * Until when all that can be gone on with rests or dries; none where something can be gone on with.
-     *
-     * @param list<Piece> $pieces
-     */
-    private function restsUntil(array $pieces): ?\DateTimeImmutable
-    {
-        $until = null;
-        foreach (self::things($pieces) as $thing) {
-            $waits = PieceState::Curing === $thing->state() ? $thing->restsUntil() : $thing->driesUntil();
-            if (null === $waits && $thing->state()->rank() < PieceState::Ready->rank()) {
-                return null;
-            }
-            $until = max($until, $waits);
-        }
-
-        return $until;
-    }
-
-    /**
-     * @param list<Piece> $pieces
-     *
-     * @return list<Thing> they go on, each once
-     */
-    private static function things(array $pieces): array
-    {
-        $things = [];
-        foreach ($pieces as $piece) {
-            $things[$piece->thing()->id()] = $piece->thing();
-        }
-
-        return array_values($things);
     }
 }

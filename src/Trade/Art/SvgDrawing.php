@@ -62,6 +62,7 @@ final class SvgDrawing
     private readonly Outliner $outliner;
     /** @var array<string, \DOMElement> */
     private array $ids = [];
+    private SvgPaint $paint;
     private int $uses = 0;
 
     private function __construct()
@@ -100,6 +101,7 @@ final class SvgDrawing
                 $this->ids[$element->getAttribute('id')] ??= $element;
             }
         }
+        $this->paint = new SvgPaint($this->notes, $this->styles, $this->ids);
         [$matrix, $sized] = Page::fromRoot($root);
         $this->children($root, $matrix, $this->styles->resolve($root, []), null, 0);
 
@@ -133,7 +135,7 @@ final class SvgDrawing
         if (
             \in_array($name, self::SILENT, true)
             || 'none' === ($style['display'] ?? '')
-            || 0.0 === self::opacity($style['opacity'] ?? '1')
+            || 0.0 === SvgPaint::opacity($style['opacity'] ?? '1')
         ) {
             return;
         }
@@ -267,13 +269,15 @@ final class SvgDrawing
             return;
         }
         $fill =
-            self::opacity($style['fill-opacity'] ?? '1') > 0 ? $this->colour($style['fill'] ?? 'black', $style) : null;
+            SvgPaint::opacity($style['fill-opacity'] ?? '1') > 0
+                ? $this->paint->colour($style['fill'] ?? 'black', $style)
+                : null;
         $stroke =
-            self::opacity($style['stroke-opacity'] ?? '1') > 0
-                ? $this->colour($style['stroke'] ?? 'none', $style)
+            SvgPaint::opacity($style['stroke-opacity'] ?? '1') > 0
+                ? $this->paint->colour($style['stroke'] ?? 'none', $style)
                 : null;
         foreach (['opacity', 'fill-opacity', 'stroke-opacity'] as $seen) {
-            if (self::opacity($style[$seen] ?? '1') < 1) {
+            if (SvgPaint::opacity($style[$seen] ?? '1') < 1) {
                 $this->notes->putRight('see-through colour', 'film is solid: it is cut as one colour');
             }
         }
@@ -291,67 +295,5 @@ final class SvgDrawing
         if (null !== $stroke && !$pen->isEmpty()) {
             $this->layering->paint($stroke, $pen);
         }
-    }
-
-    /**
-     * What a shape is painted with.
-     *
-     * @param Style $style
-     */
-    private function colour(string $paint, array $style): ?string
-    {
-        $paint = trim($paint);
-        if ('none' === $paint || 'transparent' === $paint) {
-            return null;
-        }
-        if ('currentcolor' === strtolower($paint)) {
-            return Colour::read($style['color'] ?? 'black') ?? '#000000';
-        }
-        if (!preg_match('~^url\(\s*["\']?#([^"\')]+)["\']?\s*\)\s*(.*)$~', $paint, $found)) {
-            return Colour::read($paint) ?? '#000000';
-        }
-        $server = $this->ids[$found[1]] ?? null;
-        if (null !== $server && 'pattern' === $server->localName) {
-            $this->notes->leftOut('pattern', 'a drawn pattern cannot be cut; patterned film can', $found[1]);
-
-            return null;
-        }
-        if (null !== $server && str_ends_with((string) $server->localName, 'Gradient')) {
-            $this->notes->leftOut('gradient', 'film has one colour: the shape is cut in the first of it', $found[1]);
-
-            return $this->firstStop($server);
-        }
-
-        return '' === $found[2] ? null : Colour::read($found[2]);
-    }
-
-    private function firstStop(\DOMElement $gradient): string
-    {
-        for ($hop = 0; $hop < 5; ++$hop) {
-            foreach ($gradient->childNodes as $stop) {
-                if ($stop instanceof \DOMElement && 'stop' === $stop->localName) {
-                    return Colour::read($this->styles->resolve($stop, [])['stop-color'] ?? 'black') ?? '#000000';
-                }
-            }
-            $href = ltrim(
-                $gradient->getAttribute('href') ?: $gradient->getAttributeNS('http://www.w3.org/1999/xlink', 'href'),
-                '#',
-            );
-            $gradient = $this->ids[$href] ?? null;
-            if (null === $gradient) {
-                break;
-            }
-        }
-
-        return '#000000';
-    }
-
-    private static function opacity(string $typed): float
-    {
-        return str_ends_with(trim($typed), '%')
-            ? (float) $typed / 100
-            : (is_numeric(trim($typed))
-                ? (float) $typed
-                : 1.0);
     }
 }

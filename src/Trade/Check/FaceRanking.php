@@ -11,7 +11,7 @@ use Yelbo\Trade\Geometry\Region;
 use Yelbo\Trade\Geometry\Room;
 use Yelbo\Trade\Lettering\Arrangement;
 use Yelbo\Trade\Lettering\Face;
-use Yelbo\Trade\Lettering\Fitting;
+use Yelbo\Trade\Lettering\SketchFitting;
 use Yelbo\Trade\Lettering\Typesetter;
 use Yelbo\Trade\Lettering\Words;
 use Yelbo\Trade\Measure\Length;
@@ -40,7 +40,7 @@ final readonly class FaceRanking
     private const FACES_CHECKED = 12;
 
     public function __construct(
-        private Fitting $fitting,
+        private SketchFitting $sketches,
         private Typesetter $typesetter,
         private FaceMeasures $measures,
     ) {
@@ -67,7 +67,7 @@ final readonly class FaceRanking
         ?\Closure $before = null,
     ): array {
         $this->shapeAll($faces, $set);
-        $room = $this->fitting->sketchRoom($surface, $offsets, $thicken);
+        $room = $this->sketches->room($surface, $offsets, $thicken);
         $samples = array_map(
             function (Face $face) use ($surface, $room, $set, $limits, $before): FaceSample {
                 null === $before || $before();
@@ -140,7 +140,7 @@ final readonly class FaceRanking
         if (null !== $spare && $spare > self::SURELY && self::standApart($sample->film)) {
             return $sample->judged(max(1.0, $sample->spare), self::verdict(max(1.0, $sample->spare)));
         }
-        $film = $this->typesetter->mended(
+        $film = $this->typesetter->films->mended(
             $words,
             $isKnockout ? $this->typesetter->top($words, $sample->capHeight) : Geos::union([$sample->film]),
         );
@@ -196,7 +196,7 @@ final readonly class FaceRanking
     {
         try {
             $words = $set($face);
-            [$capHeight, $film] = $this->fitting->sketch($surface, $room, $words);
+            [$capHeight, $film] = $this->sketches->sketch($surface, $room, $words);
         } catch (Refused $refused) {
             return new FaceSample($face, null, null, 0.0, $refused->getMessage());
         }

@@ -18,7 +18,7 @@ namespace Yelbo\Trade\Geometry;
 final class Raster
 {
     /** Of a cell: how near a grid line a point still counts as on it. */
-    private const TOUCH = 1e-6;
+    public const TOUCH = 1e-6;
 
     /** @param array<int, list<Run>> $runs by row */
     private function __construct(
@@ -63,7 +63,7 @@ final class Raster
 
     private static function on(Region $region, float $by, int $left, int $top, int $columns, int $rows): self
     {
-        $grid = self::scan($region, $by, $left, $top);
+        $grid = OutlineScan::scan($region, $by, $left, $top);
         $runs = [];
         for ($row = 0; $row < $rows; ++$row) {
             $all = $grid['edge'][$row] ?? [];
@@ -84,7 +84,7 @@ final class Raster
     public static function whole(Region $region, float $cell): self
     {
         $box = $region->box();
-        $grid = self::scan($region, 1 / $cell, $box->left, $box->top);
+        $grid = OutlineScan::scan($region, 1 / $cell, $box->left, $box->top);
         $columns = (int) floor($box->width() / $cell + self::TOUCH);
         $rows = (int) floor($box->height() / $cell + self::TOUCH);
         $runs = [];
@@ -204,55 +204,6 @@ final class Raster
         }
 
         return $places;
-    }
-
-    /**
-     * Walks the outlines: the cells they touch, and the spans between them at half height of each row.
-     *
-     * @return array{edge: array<int, list<Run>>, inside: array<int, list<array{float, float}>>}
-     */
-    private static function scan(Region $region, float $by, int $left, int $top): array
-    {
-        $edge = $crossings = $inside = [];
-        foreach ($region->rings() as $ring) {
-            [$px, $py] = $ring[\count($ring) - 1];
-            $px = ($px - $left) * $by;
-            $py = ($py - $top) * $by;
-            foreach ($ring as [$x, $y]) {
-                $qx = ($x - $left) * $by;
-                $qy = ($y - $top) * $by;
-                self::edge($edge, $px, $py, $qx, $qy);
-                for ($row = (int) ceil(min($py, $qy) - 0.5), $end = max($py, $qy) - 0.5; $row < $end; ++$row) {
-                    $crossings[$row][] = $px + (($row + 0.5 - $py) * ($qx - $px)) / ($qy - $py);
-                }
-                [$px, $py] = [$qx, $qy];
-            }
-        }
-        foreach ($crossings as $row => $xs) {
-            sort($xs);
-            for ($i = 1; $i < \count($xs); $i += 2) {
-                $inside[$row][] = [$xs[$i - 1], $xs[$i]];
-            }
-        }
-
-        return ['edge' => $edge, 'inside' => $inside];
-    }
-
-    /** @param array<int, list<Run>> $cells */
-    private static function edge(array &$cells, float $px, float $py, float $qx, float $qy): void
-    {
-        if ($py > $qy) {
-            [$px, $py, $qx, $qy] = [$qx, $qy, $px, $py];
-        }
-        $first = (int) floor($py + self::TOUCH);
-        // An edge along a grid line touches no cell on either side.
-        $last = (int) ceil($qy - self::TOUCH) - 1;
-        $slope = $qy - $py > 1e-12 ? ($qx - $px) / ($qy - $py) : 0.0;
-        for ($row = $first; $row <= $last; ++$row) {
-            $a = $row <= $py || 0.0 === $slope ? $px : $px + ($row - $py) * $slope;
-            $b = $row + 1 >= $qy || 0.0 === $slope ? $qx : $px + ($row + 1 - $py) * $slope;
-            $cells[$row][] = [(int) floor(min($a, $b) + self::TOUCH), (int) ceil(max($a, $b) - self::TOUCH) - 1];
-        }
     }
 
     /**

@@ -17,9 +17,6 @@ namespace Yelbo\Trade\Geometry;
  */
 final readonly class Region
 {
-    /** µm: a chord this long stands off the arcs that art is bent along by under a hundredth of a millimetre. */
-    private const BEND_STEP = 2000.0;
-
     /** @param list<Polygon> $polygons */
     public function __construct(public array $polygons)
     {
@@ -199,7 +196,7 @@ final readonly class Region
             new self(
                 array_map(
                     static fn (array $polygon): array => array_map(
-                        static fn (array $ring): array => self::bentRing($ring, $map),
+                        static fn (array $ring): array => BentRing::of($ring, $map),
                         $polygon,
                     ),
                     $this->polygons,
@@ -263,28 +260,6 @@ final readonly class Region
         }
 
         return $sum / 2;
-    }
-
-    /**
-     * @param Ring                                       $ring
-     * @param \Closure(float, float): array{float, float} $map
-     *
-     * @return Ring
-     */
-    private static function bentRing(array $ring, \Closure $map): array
-    {
-        $bent = [];
-        [$px, $py] = $ring[\count($ring) - 1];
-        foreach ($ring as [$x, $y]) {
-            $steps = max(1, (int) ceil(hypot($x - $px, $y - $py) / self::BEND_STEP));
-            for ($step = 1; $step <= $steps; ++$step) {
-                [$bx, $by] = $map($px + (($x - $px) * $step) / $steps, $py + (($y - $py) * $step) / $steps);
-                $bent[] = [(int) round($bx), (int) round($by)];
-            }
-            [$px, $py] = [$x, $y];
-        }
-
-        return $bent;
     }
 
     /** @param \Closure(int, int): array{int, int} $move a map that mirrors nothing */

@@ -48,7 +48,7 @@ final readonly class FlatFitting
             throw NoRoom::forWords();
         }
         $top = $this->typesetter->top($words, $chosen, $reference);
-        $artwork = $this->typesetter->layers($words, $top, $chosen, $offset);
+        $artwork = $this->typesetter->films->layers($words, $top, $chosen, $offset);
         $box = $artwork->box();
         $place = match (true) {
             null !== $at => [$at[0] + $box->width() / 2, $at[1] + $box->height() / 2],
@@ -59,7 +59,7 @@ final readonly class FlatFitting
         // What was mended away at one side does not move the rest.
         [$x, $y] =
             null === $at && !$words->setting->mending->isNothing()
-                ? self::apart($top->box(), $this->typesetter->mended($words, $top)->box())
+                ? self::apart($top->box(), $this->typesetter->films->mended($words, $top)->box())
                 : [0, 0];
         $place = [$place[0] + $x, $place[1] + $y];
         $corner = [(int) round($place[0] - $box->width() / 2), (int) round($place[1] - $box->height() / 2)];

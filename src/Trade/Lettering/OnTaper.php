@@ -6,11 +6,7 @@ namespace Yelbo\Trade\Lettering;
 
 use Yelbo\Trade\Geometry\Anchor;
 use Yelbo\Trade\Geometry\AnchoredRoom;
-use Yelbo\Trade\Geometry\Box;
 use Yelbo\Trade\Geometry\ConvexArea;
-use Yelbo\Trade\Geometry\Geos;
-use Yelbo\Trade\Geometry\Hull;
-use Yelbo\Trade\Geometry\OutlineArea;
 use Yelbo\Trade\Geometry\Region;
 use Yelbo\Trade\Geometry\Room;
 use Yelbo\Trade\Object\Taper;
@@ -30,13 +26,9 @@ final readonly class OnTaper
     private const ROUGH_ROUNDS = 2;
     /** Of the radius: a change that no width shows. */
     private const SETTLED = 2e-4;
-    /** µm */
-    private const STRAIGHT = 3;
     private const MOST_TRIES = 12;
     /** Of a size. */
     private const STEP = 0.002;
-    /** Of a region's area: a hull this near is the region itself. */
-    private const CONVEX = 1e-4;
 
     public function __construct(private Typesetter $typesetter)
     {
@@ -58,7 +50,7 @@ final readonly class OnTaper
         ?array $at,
         array $middle,
     ): ?Fitted {
-        $straight = self::straight($taper, $inner->region());
+        $straight = TaperLaidStraight::straight($taper, $inner->region());
         if (null === $straight || !$words->setting->isProportional()) {
             return null;
         }
@@ -116,13 +108,13 @@ final readonly class OnTaper
         [$chosen, $largest, $place] = $settled;
         $plain = $this->typesetter->top($words, $chosen, $reference);
         $about = $plain->box();
-        $bent = $this->typesetter->mended($words, self::bent($taper, $plain, $place));
-        $artwork = $this->typesetter->layers(
+        $bent = $this->typesetter->films->mended($words, TaperBend::bent($taper, $plain, $place));
+        $artwork = $this->typesetter->films->layers(
             $words,
-            self::bent($taper, $plain, $place),
+            TaperBend::bent($taper, $plain, $place),
             $chosen,
             $offset,
-            static fn (Region $layer): Region => self::bent($taper, $layer, $place, $about),
+            static fn (Region $layer): Region => TaperBend::bent($taper, $layer, $place, $about),
         );
         $grown = max([0, ...(array) $offset]);
         $box = $bent->box();
@@ -179,7 +171,7 @@ final readonly class OnTaper
             // An inset tilts the sides by a hair, and that must not pull the art to the wide end.
             $band =
                 $straight instanceof ConvexArea && null !== $wanted && $largest > 0
-                    ? self::band($straight, $wanted[1], ($top->box()->height() * $largest) / $reference)
+                    ? TaperLaidStraight::band($straight, $wanted[1], ($top->box()->height() * $largest) / $reference)
                     : $straight;
             $band = null === $middle ? $band : new AnchoredRoom($straight, new Anchor(...$place));
             $most = $band->largest($tried, $round < self::ROUGH_ROUNDS && !$convex);
@@ -206,33 +198,13 @@ final readonly class OnTaper
         return [$chosen, $largest, $place, $radius];
     }
 
-    /**
-     * @param list<array{int, int}> $corners
-     *
-     * @return list<array{int, int}>
-     */
-    private static function clockwise(array $corners): array
-    {
-        return Region::signedArea($corners) > 0 ? $corners : array_reverse($corners);
-    }
-
-    /** What of a room lies so high about a height. */
-    private static function band(ConvexArea $room, float $y, float $height): ConvexArea
-    {
-        $box = $room->region()->box();
-        $half = (int) ceil($height / 2) + self::STRAIGHT;
-        $band = Geos::intersection(
-            $room->region(),
-            (new Box($box->left, (int) $y - $half, $box->right, (int) $y + $half))->region(),
-        );
-
-        return $band->isEmpty() ? $room : ConvexArea::polygon(self::clockwise(Hull::ofRegion($band)->corners));
-    }
-
     /** @param array{float, float} $place */
     private function holds(Taper $taper, Room $inner, Words $words, int $chosen, int $reference, array $place): bool
     {
-        return $inner->holds(self::bent($taper, $this->typesetter->top($words, $chosen, $reference), $place), [0, 0]);
+        return $inner->holds(
+            TaperBend::bent($taper, $this->typesetter->top($words, $chosen, $reference), $place),
+            [0, 0],
+        );
     }
 
     /**
@@ -257,45 +229,6 @@ final readonly class OnTaper
         return $scale;
     }
 
-    /** The safe area laid straight. */
-    public static function straight(Taper $taper, Region $safe): ?Room
-    {
-        if ($safe->isEmpty()) {
-            return null;
-        }
-        // Corners rounded to the grid would tilt the straight sides by a hair and pin the art to one height.
-        $region = Geos::simplified($safe->bent($taper->straightened(...)), self::STRAIGHT);
-        $corners = self::clockwise(Hull::ofRegion($region)->corners);
-        if (0 === $region->holes() && abs(Region::signedArea($corners)) / 1e6 < $region->area() * (1 + self::CONVEX)) {
-            return ConvexArea::polygon($corners)->inset(self::STRAIGHT);
-        }
-
-        return (new OutlineArea($region))->inset(self::STRAIGHT);
-    }
-
-    /**
-     * Art about its own middle onto the wall.
-     *
-     * @param array{float, float} $place of its middle, laid straight
-     * @param Box|null            $about the box its middle is of, where that is not its own
-     */
-    private static function bent(Taper $taper, Region $art, array $place, ?Box $about = null): Region
-    {
-        $box = $about ?? $art->box();
-        [$mx, $my] = [($box->left + $box->right) / 2, ($box->top + $box->bottom) / 2];
-        [$ax, $ay] = $taper->apex();
-        $radius = $taper->radiusAt($place[1]);
-        $from = $place[0] / $taper->middleRadius();
-        $way = $taper->wideUp ? 1 : -1;
-
-        return $art->bent(static function (float $x, float $y) use ($mx, $my, $ax, $ay, $radius, $from, $way): array {
-            $angle = $from + ($x - $mx) / $radius;
-            $out = $radius + $way * ($my - $y);
-
-            return [$ax + $out * sin($angle), $ay - $way * $out * cos($angle)];
-        });
-    }
-
     /**
      * Where the middle goes so that the middle of the bent art's box is at a place.
      *
@@ -308,7 +241,10 @@ final readonly class OnTaper
         $art = $this->typesetter->top($words, $chosen, $reference);
         [$x, $y] = $middle;
         for ($round = 0; $round < 3; ++$round) {
-            $box = $this->typesetter->mended($words, self::bent($taper, $art, $taper->straightened($x, $y)))->box();
+            $box = $this->typesetter->films->mended(
+                $words,
+                TaperBend::bent($taper, $art, $taper->straightened($x, $y)),
+            )->box();
             $x += $middle[0] - ($box->left + $box->right) / 2;
             $y += $middle[1] - ($box->top + $box->bottom) / 2;
         }
@@ -338,7 +274,10 @@ final readonly class OnTaper
         $x = $at[0] + $grown + $box->width() / 2;
         $y = $at[1] + $grown + $box->height() / 2;
         for ($round = 0; $round < 4; ++$round) {
-            $found = $this->typesetter->mended($words, self::bent($taper, $art, $taper->straightened($x, $y)))->box();
+            $found = $this->typesetter->films->mended(
+                $words,
+                TaperBend::bent($taper, $art, $taper->straightened($x, $y)),
+            )->box();
             $x += $at[0] + $grown - $found->left;
             $y += $at[1] + $grown - $found->top;
         }

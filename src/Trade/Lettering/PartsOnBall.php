@@ -43,7 +43,12 @@ final readonly class PartsOnBall
             if ($better < Typesetter::SMALLEST) {
                 return Typesetter::SMALLEST;
             }
-            $layers = $this->typesetter->layers($words, $this->typesetter->top($words, $better), $better, $offset);
+            $layers = $this->typesetter->films->layers(
+                $words,
+                $this->typesetter->top($words, $better),
+                $better,
+                $offset,
+            );
             $reach = self::reach($layers->outermost());
             if ($reach <= $allowed && $better - $chosen <= self::FINE * $chosen) {
                 return $better;

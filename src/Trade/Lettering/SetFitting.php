@@ -22,11 +22,13 @@ final readonly class SetFitting
     private const ROUGHLY_LEAST = 1.03;
 
     private Fitting $fitting;
+    private SketchFitting $sketches;
 
     /** @param int $step µm; as in `Fitting` */
     public function __construct(private Typesetter $typesetter, private Rules $rules, int $step = 1)
     {
         $this->fitting = new Fitting($typesetter, $rules, $step);
+        $this->sketches = new SketchFitting($typesetter, $rules);
     }
 
     /**
@@ -136,7 +138,7 @@ final readonly class SetFitting
         int|array|null $offset = null,
     ): array {
         $members = $this->linedUp($members);
-        $room = $this->fitting->sketchRoom($surface, $offset, $members[0]->setting->mending->thicken);
+        $room = $this->sketches->room($surface, $offset, $members[0]->setting->mending->thicken);
         $size = $size instanceof SetSize ? $size : SetSize::one($size);
         [$alone, $common] = $this->sketchedAlone($surface, $members, $room, $size, $offset);
         $heights = $placed = [];
@@ -173,7 +175,7 @@ final readonly class SetFitting
         foreach ($members as $nth => $words) {
             $alone[$words->key()] ??= self::under(
                 $nth,
-                fn (): array => $this->fitting->sketch($surface, $room, $words),
+                fn (): array => $this->sketches->sketch($surface, $room, $words),
             )[0];
         }
         $common = $size->height;

@@ -28,12 +28,11 @@ final readonly class SetProposals
     /** Members that proposals are worked out for. */
     private const MOST_PROPOSED = 12;
 
-    private Fitting $fitting;
+    private SketchFitting $sketches;
 
-    /** @param int $step sizes are told in whole steps of so many µm */
-    public function __construct(private Typesetter $typesetter, private Rules $rules, int $step = 1)
+    public function __construct(private Typesetter $typesetter, private Rules $rules)
     {
-        $this->fitting = new Fitting($typesetter, $rules, $step);
+        $this->sketches = new SketchFitting($typesetter, $rules);
     }
 
     /**
@@ -78,10 +77,10 @@ final readonly class SetProposals
      */
     private function proposals(Surface $surface, Words $words, int $alone, array $faces, int|array|null $offset): array
     {
-        $room = $this->fitting->sketchRoom($surface, $offset, $words->setting->mending->thicken);
+        $room = $this->sketches->room($surface, $offset, $words->setting->mending->thicken);
         $try = function (Words $other) use ($surface, $room): int {
             try {
-                return $this->fitting->sketch($surface, $room, $other)[0];
+                return $this->sketches->sketch($surface, $room, $other)[0];
             } catch (Refused) {
                 return 0;
             }

@@ -6,7 +6,6 @@ namespace Yelbo\Trade\Lettering;
 
 use Yelbo\Trade\Cache;
 use Yelbo\Trade\Geometry\Box;
-use Yelbo\Trade\Geometry\Geos;
 use Yelbo\Trade\Geometry\Hull;
 use Yelbo\Trade\Geometry\Inscribed;
 use Yelbo\Trade\Geometry\Region;
@@ -28,26 +27,20 @@ final class Typesetter
     public const SMALLEST = 500;
     public const LARGEST = 20_000_000;
 
-    /** Layers to a decal: more would be a picture. */
-    public const MOST_LAYERS = 3;
-    /** Of one outline: more corners are thinned, and more sharp ones than this refused. */
-    private const MANY_CORNERS = 1000;
-    private const MOST_CORNERS = 3000;
-    /** The cosine of 45°: a corner that turns by more is sharp. */
-    private const SHARP = 0.7071;
-    /** µm, and a part of the longer side: what a knife follows of an outline, and what anybody sees. */
-    private const FOLLOWED = 10;
-    private const SHARE_FOLLOWED = 20_000;
-
     private readonly Glyphs $glyphs;
     /** @var array<string, Region> for as long as the process lives: quicker made than fetched */
     private array $sketches = [];
     private readonly Arranger $arranger;
+    private readonly FollowedArt $followed;
+    /** Outlines as the films they are cut from. */
+    public readonly ArtLayers $films;
 
     public function __construct(Faces $faces, Shaper $shaper, private readonly Cache $cache)
     {
         $this->glyphs = new Glyphs($faces, $shaper, $cache);
         $this->arranger = new Arranger($this->glyphs);
+        $this->followed = new FollowedArt($cache);
+        $this->films = new ArtLayers($cache, $this->followed);
     }
 
     /**
@@ -64,7 +57,10 @@ final class Typesetter
             throw new Refused('absurd-size', 'A letter height goes from 0.5 mm to 20 m.', '/capHeight');
         }
         if (null !== $words->art) {
-            return $this->followed($words, $words->art->whole()->scaled($capHeight / $words->art->box()->height()));
+            return $this->followed->followed(
+                $words,
+                $words->art->whole()->scaled($capHeight / $words->art->box()->height()),
+            );
         }
         $reference = $words->setting->isProportional() ? $reference ?? self::reference($capHeight) : $capHeight;
         $fused = $this->cache->recall(
@@ -76,176 +72,12 @@ final class Typesetter
     }
 
     /**
-     * A drawing with outlines of very many corners, thinned to what a knife follows at that size; as it is where they
-     * are few.
-     *
-     * @throws Refused where an outline keeps more corners than can be worked with
-     */
-    private function followed(Words $words, Region $art): Region
-    {
-        if (self::mostCorners($art) <= self::MANY_CORNERS) {
-            return $art;
-        }
-        $box = $art->box();
-        $tolerance = max(
-            self::FOLLOWED,
-            intdiv(max($box->width(), $box->height()), self::SHARE_FOLLOWED),
-            $words->setting->mending->reduce,
-        );
-        $key = hash('xxh128', serialize([$words->art?->key(), $box, $tolerance]));
-        $thinned = $this->cache->recall("followed.$key", static fn (): Region => Geos::followed($art, $tolerance));
-        $sharp = max(0, ...array_map(self::sharpCorners(...), $thinned->rings()));
-
-        return $sharp > self::MOST_CORNERS
-            ? throw new Refused(
-                'too-many-corners',
-                'An outline of this drawing turns '.
-                    number_format($sharp).
-                    ' sharp corners; up to '.
-                    number_format(self::MOST_CORNERS).
-                    ' can be cut. Leave out corners under Mend, or ask for a simpler drawing.',
-                '/art',
-            )
-            : $thinned;
-    }
-
-    /** @param list<array{int, int}> $ring */
-    private static function sharpCorners(array $ring): int
-    {
-        $sharp = 0;
-        $before = $ring[\count($ring) - 1];
-        foreach ($ring as $nth => [$x, $y]) {
-            [$toX, $toY] = $ring[$nth + 1] ?? $ring[0];
-            [$ax, $ay, $bx, $by] = [$x - $before[0], $y - $before[1], $toX - $x, $toY - $y];
-            // Less than the cosine of it: the way goes on in another direction.
-            if ($ax * $bx + $ay * $by < self::SHARP * hypot($ax, $ay) * hypot($bx, $by)) {
-                ++$sharp;
-            }
-            $before = [$x, $y];
-        }
-
-        return $sharp;
-    }
-
-    private static function mostCorners(Region $region): int
-    {
-        return max(0, ...array_map(\count(...), $region->rings()));
-    }
-
-    /**
      * @param int            $capHeight µm
      * @param int|list<int>|null $offset widths of the layers underneath, µm, each round the top one
      */
     public function artwork(Words $words, int $capHeight, int|array|null $offset = null): Artwork
     {
-        return self::layered($this->mended($words, $this->top($words, $capHeight)), $offset);
-    }
-
-    /**
-     * Art at a size as every film it is cut from: mended, with the rims underneath it.
-     *
-     * @param Region                      $top    as `top()` gave it, laid as `$laid` lays it
-     * @param int|list<int>|null          $offset widths of rims, µm
-     * @param \Closure(Region): Region|null $laid what is done to outlines after they have their size: nothing where
-     *     left out
-     */
-    public function layers(
-        Words $words,
-        Region $top,
-        int $capHeight,
-        int|array|null $offset,
-        ?\Closure $laid = null,
-    ): Artwork {
-        $colours = $words->art->layers ?? [];
-        if (\count($colours) < 2) {
-            return self::layered($this->mended($words, $top), $offset);
-        }
-        $scale = $capHeight / ($words->art?->box()->height() ?? $capHeight);
-        $layers = [];
-        foreach (array_values($colours) as $nth => $region) {
-            $region = $this->followed($words, $region->scaled($scale));
-            $layers[] = new Layer(
-                0 === $nth ? Layer::TOP : Layer::COLOUR,
-                $this->mended($words, null === $laid ? $region : $laid($region)),
-            );
-        }
-        $rims = \array_slice(
-            self::layered(Geos::union(array_map(static fn (Layer $layer): Region => $layer->region, $layers)), $offset)
-                ->layers,
-            1,
-        );
-        if (\count($layers) + \count($rims) > self::MOST_LAYERS) {
-            throw new Refused(
-                'too-many-layers',
-                'A decal is laid from '.
-                    self::MOST_LAYERS.
-                    ' films at the most, rims among them. Leave colours out, or put two of them into one film.',
-                '/art',
-            );
-        }
-
-        return Artwork::fromLayers([...$layers, ...self::beside($layers, $rims, $offset)]);
-    }
-
-    /**
-     * Rims in the frame of the layers they lie under.
-     *
-     * @param list<Layer>        $layers
-     * @param list<Layer>        $rims   in the frame of their own box
-     * @param int|list<int>|null $offset
-     *
-     * @return list<Layer>
-     */
-    private static function beside(array $layers, array $rims, int|array|null $offset): array
-    {
-        if ([] === $rims) {
-            return [];
-        }
-        $box = $layers[0]->region->box();
-        foreach ($layers as $layer) {
-            $box = $box->around($layer->region->box());
-        }
-        $widest = max([0, ...(array) $offset]);
-
-        return array_map(
-            static fn (Layer $rim): Layer => new Layer(
-                $rim->role,
-                $rim->region->moved($box->left - $widest, $box->top - $widest),
-            ),
-            $rims,
-        );
-    }
-
-    /** Outlines as knife and hook can manage them, where the setting says how. */
-    public function mended(Words $words, Region $top): Region
-    {
-        $mending = $words->setting->mending;
-        if ($mending->isNothing()) {
-            return $top;
-        }
-        $key = hash('xxh128', serialize([$mending, $top->polygons]));
-
-        $isRing = $words->setting->isRing();
-
-        return $this->cache->recall("mended.$key.$isRing", static fn (): Region => $mending->apply($top, $isRing));
-    }
-
-    /** @param int|list<int>|null $offset */
-    public static function layered(Region $top, int|array|null $offset): Artwork
-    {
-        $offsets = array_values(
-            array_filter((array) $offset, static fn (?int $width): bool => null !== $width && $width > 0),
-        );
-        if (\count($offsets) >= self::MOST_LAYERS) {
-            throw new Refused('too-many-layers', 'A decal has at most two layers under its letters.', '/offset');
-        }
-        sort($offsets);
-        $layers = [new Layer(Layer::TOP, $top)];
-        foreach ($offsets as $nth => $width) {
-            $layers[] = new Layer(0 === $nth ? Layer::OFFSET : Layer::BASE, Geos::grow($top, $width));
-        }
-
-        return Artwork::fromLayers($layers);
+        return ArtLayers::layered($this->films->mended($words, $this->top($words, $capHeight)), $offset);
     }
 
     /** Height of the small x at a letter height, µm. */

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Yelbo\Trade\Sheet;
 
-use Yelbo\Trade\Geometry\Box;
-
 /**
  * Moves what was laid out in coarse cells closer together, in finer ones: each piece up as far as it goes, then to
  * one side, up again and to the other, until nothing gains by it. What has then become free takes in what lay on
@@ -29,8 +27,6 @@ use Yelbo\Trade\Geometry\Box;
  */
 final class Compaction
 {
-    /** µm: outlines are drawn with so much fewer corners before they are grown. */
-    private const SIMPLE = 10;
     /** So often everything is gone through at most. */
     private const ROUNDS = 6;
     /** µm: one goes no farther at once, so that what is looked at stays small. */
@@ -40,11 +36,7 @@ final class Compaction
     /** Down and across: up, to the right, up, and back to the left. */
     private const WAYS = [[-1, 0], [0, 1], [-1, 0], [0, -1]];
 
-    /**
-     * @var array<string, array{rows: int, columns: int, margin: int, own: \GMP, near: \GMP, far: \GMP}>
-     *    by the piece's id, its turn and the stride
-     */
-    private array $cells = [];
+    private readonly FineSheets $fine;
 
     /**
      * @param list<NestStock>     $stock
@@ -53,12 +45,13 @@ final class Compaction
      * @param int             $cell   µm
      */
     public function __construct(
-        private readonly array $stock,
+        array $stock,
         private readonly array $copies,
         private readonly Gaps $gaps,
         private readonly array $turns,
         private readonly int $cell,
     ) {
+        $this->fine = new FineSheets($stock, $copies, $gaps, $cell);
     }
 
     /**
@@ -73,14 +66,14 @@ final class Compaction
     {
         $beds = $lying = [];
         foreach ($filled as $nth => [$of, $laid, $fixed]) {
-            $bed = null === $fixed ? $this->bed($of, $laid) : null;
+            $bed = null === $fixed ? $this->fine->bed($of, $laid) : null;
             if (null === $bed) {
                 continue;
             }
             $beds[$nth] = $bed;
             $on = [];
             foreach ($laid as [$copy, $turn, $x, $y]) {
-                $on[] = $this->lying($bed, $copy, $turn, ...$bed->cell($x, $y));
+                $on[] = $this->fine->lying($bed, $copy, $turn, ...$bed->cell($x, $y));
                 yield null;
             }
             $lying[$nth] = yield from $this->pressed($bed, $on);
@@ -170,7 +163,7 @@ final class Compaction
         $taken = $bed->empty;
         foreach ($lying as $other) {
             $taken |=
-                $this->kept($piece, $other) <<
+                $this->fine->kept($piece, $other) <<
                 (($other['row'] + $bed->pad - $other['margin']) * $bed->stride +
                     $other['column'] +
                     $bed->pad -
@@ -185,7 +178,7 @@ final class Compaction
                 $this->gaps->inside,
                 $this->gaps->between,
                 $this->cell,
-                self::SIMPLE,
+                FineSheets::SIMPLE,
             ) as $shape
         ) {
             $at = $bed->first($shape, $spans ??= $bed->spans($taken, $reach), $above);
@@ -195,19 +188,7 @@ final class Compaction
             }
         }
 
-        return null === $best ? null : $this->lying($bed, $copy, $best[0]->turn, $best[1], $best[2]);
-    }
-
-    /**
-     * What another piece keeps free of this one.
-     *
-     * @param Lying $other
-     */
-    private function kept(NestPiece $piece, array $other): \GMP
-    {
-        return $this->gaps->inside === $this->gaps->between($piece, $this->copies[$other['copy']])
-            ? $other['near']
-            : $other['far'];
+        return null === $best ? null : $this->fine->lying($bed, $copy, $best[0]->turn, $best[1], $best[2]);
     }
 
     /**
@@ -294,7 +275,7 @@ final class Compaction
             ) {
                 continue;
             }
-            $bits = $this->kept($this->copies[$one['copy']], $other);
+            $bits = $this->fine->kept($this->copies[$one['copy']], $other);
             $shift = ($other['row'] - $margin - $top) * $bed->stride + $other['column'] - $margin + $bed->pad;
             $taken |= $shift >= 0 ? $bits << $shift : $bits >> -$shift;
         }
@@ -307,71 +288,5 @@ final class Compaction
         }
 
         return $far - 1;
-    }
-
-    /** @return Lying */
-    private function lying(SheetRaster $bed, int $copy, float $turn, int $row, int $column): array
-    {
-        $piece = $this->copies[$copy];
-
-        return [
-            'copy' => $copy,
-            'turn' => $turn,
-            'row' => $row,
-            'column' => $column,
-            ...($this->cells["$piece->id $turn $bed->stride"] ??= $this->cells($piece, $turn, $bed->stride)),
-        ];
-    }
-
-    /** @return array{rows: int, columns: int, margin: int, own: \GMP, near: \GMP, far: \GMP} */
-    private function cells(NestPiece $piece, float $turn, int $stride): array
-    {
-        [$shape] = RasterShape::all(
-            $piece->region,
-            [$turn],
-            $this->gaps->inside,
-            $this->gaps->between,
-            $this->cell,
-            self::SIMPLE,
-        );
-
-        return [
-            'rows' => $shape->rows,
-            'columns' => $shape->columns,
-            'margin' => $shape->margin,
-            'own' => $shape->closed($stride),
-            'near' => $shape->bits($stride, false),
-            'far' => $shape->bits($stride, true),
-        ];
-    }
-
-    /**
-     * The stock in fine cells, of a sheet only what is used of it.
-     *
-     * @param list<Laid> $laid
-     */
-    private function bed(int $of, array $laid): ?SheetRaster
-    {
-        $stock = $this->stock[$of];
-        $deep = 0;
-        foreach ($laid as [$copy, $turn, , $y]) {
-            $deep = max($deep, $y + $this->copies[$copy]->region->turnedBox($turn)->height());
-        }
-        if ($stock->isSquare()) {
-            $used = new Box(0, 0, $stock->outline->box()->right, $deep + 2 * $this->cell);
-            $stock = new NestStock(
-                $stock->id,
-                $stock->outline,
-                1,
-                null === $stock->reach ? $used : $stock->reach->common($used),
-            );
-        }
-
-        return SheetRaster::fromStock(
-            $stock,
-            $this->gaps->edge,
-            $this->cell,
-            RasterShape::margin($this->gaps->between, $this->cell),
-        );
     }
 }

@@ -15,8 +15,6 @@ use Yelbo\Trade\Geometry\Region;
  */
 final class Parts
 {
-    /** µm: empty film as wide as that between two parts is worth a cut of its own. */
-    private const APART = 20_000;
     /** Of the decal's box: splitting it has to save at least so much film. */
     private const WORTH = 0.15;
     /** µm: panels of a decal too long with no gap to part at lie over each other by so much. */
@@ -49,7 +47,7 @@ final class Parts
         if (self::isRound($pieces, $region->box())) {
             return [$region];
         }
-        $parts = self::groups($pieces, true);
+        $parts = EmptyStrips::groups($pieces, true);
 
         return \count($parts) > 1 && self::saved($region, $parts, $gap) >= self::WORTH * self::film($region, $gap)
             ? $parts
@@ -136,7 +134,7 @@ final class Parts
         $apart = array_merge(
             ...array_map(
                 static fn (Region $part): array => self::panels($part, $width, $length),
-                self::groups($pieces, true),
+                EmptyStrips::groups($pieces, true),
             ),
         );
 
@@ -199,7 +197,7 @@ final class Parts
                 $cell = new Box($left, $top, $right, $bottom);
                 $panel = Geos::clipped($region, $cell);
                 if (!$panel->isEmpty()) {
-                    $panels[] = Geos::union([$panel, ...self::marks($down, $across, $cell)]);
+                    $panels[] = Geos::union([$panel, ...RegisterMarks::marks($down, $across, $cell)]);
                 }
             }
         }
@@ -237,7 +235,7 @@ final class Parts
     {
         $box = $region->box();
         [$begin, $end] = $across ? [$box->left, $box->right] : [$box->top, $box->bottom];
-        $free = self::strips(
+        $free = EmptyStrips::strips(
             array_map(
                 static fn (Region $piece): array => $across
                     ? [$piece->box()->left, $piece->box()->right]
@@ -265,86 +263,6 @@ final class Parts
         $stretches[] = [$from, $end, $joints];
 
         return $stretches;
-    }
-
-    /**
-     * A circle and a cross at both ends of each joint, in every panel at the same spot.
-     *
-     * @param list<int> $down   joints between columns, µm from the left
-     * @param list<int> $across joints between rows, µm from the top
-     *
-     * @return list<Region>
-     */
-    private static function marks(array $down, array $across, Box $cell): array
-    {
-        $marks = [];
-        foreach ($down as $x) {
-            array_push(
-                $marks,
-                RegisterMark::at($x, $cell->top - RegisterMark::AWAY),
-                RegisterMark::at($x, $cell->bottom + RegisterMark::AWAY),
-            );
-        }
-        foreach ($across as $y) {
-            array_push(
-                $marks,
-                RegisterMark::at($cell->left - RegisterMark::AWAY, $y),
-                RegisterMark::at($cell->right + RegisterMark::AWAY, $y),
-            );
-        }
-
-        return $marks;
-    }
-
-    /**
-     * @param list<Region> $pieces
-     *
-     * @return list<Region>
-     */
-    private static function groups(array $pieces, bool $across, bool $tried = false): array
-    {
-        $spans = array_map(
-            static fn (Region $piece): array => $across
-                ? [$piece->box()->left, $piece->box()->right]
-                : [$piece->box()->top, $piece->box()->bottom],
-            $pieces,
-        );
-        $strips = self::strips($spans, self::APART);
-        if ([] === $strips) {
-            return $tried ? [Geos::union($pieces)] : self::groups($pieces, !$across, true);
-        }
-        $groups = [];
-        foreach ($pieces as $nth => $piece) {
-            $before = \count(array_filter($strips, static fn (array $strip): bool => $strip[1] <= $spans[$nth][0]));
-            $groups[$before][] = $piece;
-        }
-        ksort($groups);
-
-        return array_merge(
-            ...array_map(static fn (array $group): array => self::groups($group, !$across), array_values($groups)),
-        );
-    }
-
-    /**
-     * Where no piece is, from one end to the other.
-     *
-     * @param list<array{int, int}> $spans
-     *
-     * @return list<array{int, int}>
-     */
-    private static function strips(array $spans, int $least): array
-    {
-        sort($spans);
-        $strips = [];
-        $end = $spans[0][1] ?? 0;
-        foreach ($spans as [$from, $to]) {
-            if ($from - $end >= $least) {
-                $strips[] = [$end, $from];
-            }
-            $end = max($end, $to);
-        }
-
-        return $strips;
     }
 
     /** By its box and what it keeps around it, mm². */

@@ -79,7 +79,10 @@ final class SheetRaster
         }
         $hopeless = $this->bad($spans, $shape->strong);
         $row = 0;
-        while (null !== ($row = $this->next($hopeless, $row, $last, $shape->columns)[0] ?? null)) {
+        $hopeless >>= $this->pad * $this->stride + $this->pad;
+        while (
+            $row <= $last && null !== ($row = $this->nextIn($hopeless, $row, 0, $last, $shape->columns)[0] ?? null)
+        ) {
             $until = min($last, $row + self::BAND - 1);
             $found = $this->inBand($shape, $spans[0], $row, $until);
             if (null !== $found) {
@@ -118,14 +121,6 @@ final class SheetRaster
         }
 
         return null;
-    }
-
-    /** @return array{int, int}|null row and column of the first place that is not bad, from a row on */
-    private function next(\GMP $bad, int $from, int $last, int $columns): ?array
-    {
-        return $from > $last
-            ? null
-            : $this->nextIn($bad >> ($this->pad * $this->stride + $this->pad), $from, 0, $last, $columns);
     }
 
     /** @return array{int, int}|null */

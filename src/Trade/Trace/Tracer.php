@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace Yelbo\Trade\Trace;
 
-use Yelbo\Trade\Geometry\Geos;
 use Yelbo\Trade\Geometry\Region;
-use Yelbo\Trade\Geometry\Winding;
 use Yelbo\Trade\Refused;
 
 /**
@@ -19,7 +17,6 @@ use Yelbo\Trade\Refused;
  */
 final class Tracer
 {
-    private const UNITS = 1000;
     /** Of brightness beside colour in a distance. */
     private const BRIGHTNESS = 0.75;
     private const COLOUR = 1.6;
@@ -31,9 +28,6 @@ final class Tracer
     private const MOST_AREA = 0.9;
     /** How much the area may change with the threshold before the edge is called unclear. */
     private const UNCLEAR = 0.1;
-    /** Pixels: smoothing reaches so far along the outline, and corners may be left out within so much. */
-    private const SMOOTH = 3;
-    private const SIMPLE = 0.35;
 
     /**
      * By the four corners (left top 8, right top 4, right bottom 2, left bottom 1): from which side to which, the
@@ -137,7 +131,7 @@ final class Tracer
             );
         }
 
-        return new Traced(self::smooth($outline[0]), $chosen, $this->doubts($chosen, $area));
+        return new Traced(Smoothing::smooth($outline[0]), $chosen, $this->doubts($chosen, $area));
     }
 
     /** @return list<string> */
@@ -305,32 +299,5 @@ final class Tracer
             || max($xs) > $this->width - 2
             || max($ys) > $this->height - 2
             || hypot($ring[0][0] - $ring[\count($ring) - 1][0], $ring[0][1] - $ring[\count($ring) - 1][1]) > 3;
-    }
-
-    /**
-     * Each point the mean of those near it along the outline, then without corners that say nothing.
-     *
-     * @param list<array{float, float}> $ring
-     */
-    private static function smooth(array $ring): Region
-    {
-        $count = \count($ring);
-        $smooth = [];
-        for ($i = 0; $i < $count; ++$i) {
-            $x = $y = $weight = 0.0;
-            for ($j = -self::SMOOTH; $j <= self::SMOOTH; ++$j) {
-                [$px, $py] = $ring[($i + $j + $count) % $count];
-                $w = 1 + self::SMOOTH - abs($j);
-                $x += $w * $px;
-                $y += $w * $py;
-                $weight += $w;
-            }
-            $smooth[] = [(int) round((self::UNITS * $x) / $weight), (int) round((self::UNITS * $y) / $weight)];
-        }
-        $region = Geos::simplified(Winding::region([$smooth]), (int) (self::SIMPLE * self::UNITS));
-        $pieces = $region->pieces();
-        usort($pieces, static fn (Region $a, Region $b): int => $b->area() <=> $a->area());
-
-        return new Region([[$pieces[0]->polygons[0][0]]]);
     }
 }

@@ -15,7 +15,7 @@ namespace Yelbo\Trade\Week;
  */
 final readonly class Timetable
 {
-    private const FOR_EVER = 4_000_000_000;
+    public const FOR_EVER = 4_000_000_000;
 
     /**
      * @param list<Job>              $jobs
@@ -39,9 +39,9 @@ final readonly class Timetable
             foreach ($job->tasks as $at => $task) {
                 if (null !== $task->pin && $this->isFree($state, $task->pin, $task->by($task->pin->hand))) {
                     $until = $task->pin->from + $task->by($task->pin->hand);
-                    self::take($state->hands[$task->pin->hand], $task->pin->from, $until);
+                    FreeGaps::take($state->hands[$task->pin->hand], $task->pin->from, $until);
                     if (null !== $task->pin->machine) {
-                        self::take($state->machines[$task->pin->machine], $task->pin->from, $until);
+                        FreeGaps::take($state->machines[$task->pin->machine], $task->pin->from, $until);
                     }
                     $state->kept[$nth][$at] = $task->pin;
                 }
@@ -49,23 +49,6 @@ final readonly class Timetable
         }
 
         return $state;
-    }
-
-    /**
-     * What is left of gaps.
-     *
-     * @param Gaps $gaps
-     * @param Gaps $busy in no order
-     *
-     * @return Gaps
-     */
-    public static function less(array $gaps, array $busy): array
-    {
-        foreach ($busy as [$from, $to]) {
-            self::take($gaps, $from, $to);
-        }
-
-        return $gaps;
     }
 
     private function isFree(TimetableState $state, Pin $pin, int $seconds): bool
@@ -96,9 +79,9 @@ final readonly class Timetable
         [$from, $to, $hand, $machine] = $this->best($state, $job);
         $step = $state->next[$job]++;
         if (!isset($state->kept[$job][$step]) || $state->kept[$job][$step]->from !== $from) {
-            self::take($state->hands[$hand], $from, $to);
+            FreeGaps::take($state->hands[$hand], $from, $to);
             if (null !== $machine) {
-                self::take($state->machines[$machine], $from, $to);
+                FreeGaps::take($state->machines[$machine], $from, $to);
             }
         }
         $state->ready[$job] = $to + $this->jobs[$job]->tasks[$step]->wait;
@@ -163,7 +146,7 @@ final readonly class Timetable
      */
     private function spot(array $hand, ?array $machine, int $least, int $seconds, int $which, int $before): ?array
     {
-        for ($at = self::first($hand, $least), $many = \count($hand); $at < $many; ++$at) {
+        for ($at = FreeGaps::first($hand, $least), $many = \count($hand); $at < $many; ++$at) {
             [$from, $to] = $hand[$at];
             $start = $from > $least ? $from : $least;
             if ($start + $seconds >= $before && $seconds > 0) {
@@ -172,7 +155,7 @@ final readonly class Timetable
             if ($to - $start < $seconds) {
                 continue;
             }
-            $start = null === $machine ? $start : self::fit($machine, $start, $seconds);
+            $start = null === $machine ? $start : FreeGaps::fit($machine, $start, $seconds);
             if ($start + $seconds <= $to) {
                 return [$start, $start + $seconds];
             }
@@ -212,100 +195,19 @@ final readonly class Timetable
                 if ($to !== $closes || $from < $opens || $start >= $closes) {
                     continue;
                 }
-                $until = self::until($stretches, $nth + 1, $seconds - ($closes - $start), $free);
+                $until = FreeGaps::until($stretches, $nth + 1, $seconds - ($closes - $start), $free);
                 if (null === $until) {
                     continue;
                 }
                 if ($until >= $before) {
                     return null;
                 }
-                if (null === $machine || self::fit($machine, $start, $until - $start) === $start) {
+                if (null === $machine || FreeGaps::fit($machine, $start, $until - $start) === $start) {
                     return [$start, $until];
                 }
             }
         }
 
         return null;
-    }
-
-    /**
-     * When so much more is done, where whole days are free for it.
-     *
-     * @param list<array{int, int}> $stretches of the hand's hours
-     * @param int                   $next      the stretch it goes on in
-     * @param int                   $left      s
-     * @param array<int, int>       $free      of the hand: until when, by from when
-     */
-    private static function until(array $stretches, int $next, int $left, array $free): ?int
-    {
-        for (; $left > 0 && isset($stretches[$next]); ++$next) {
-            [$from, $to] = $stretches[$next];
-            $until = min($to, $from + $left);
-            if (($free[$from] ?? -1) < $until) {
-                return null;
-            }
-            $left -= $until - $from;
-            if ($left <= 0) {
-                return $until;
-            }
-        }
-
-        return null;
-    }
-
-    /**
-     * The place of the first gap that ends after a moment.
-     *
-     * @param Gaps $gaps
-     */
-    private static function first(array $gaps, int $moment): int
-    {
-        $low = 0;
-        $high = \count($gaps);
-        while ($low < $high) {
-            $middle = ($low + $high) >> 1;
-            if ($gaps[$middle][1] <= $moment) {
-                $low = $middle + 1;
-            } else {
-                $high = $middle;
-            }
-        }
-
-        return $low;
-    }
-
-    /** @param Gaps $gaps */
-    private static function fit(array $gaps, int $least, int $seconds): int
-    {
-        for ($at = self::first($gaps, $least), $many = \count($gaps); $at < $many; ++$at) {
-            [$from, $to] = $gaps[$at];
-            $start = $from > $least ? $from : $least;
-            if ($to - $start >= $seconds) {
-                return $start;
-            }
-        }
-
-        return self::FOR_EVER;
-    }
-
-    /** @param Gaps $gaps */
-    private static function take(array &$gaps, int $from, int $to): void
-    {
-        if ($from === $to) {
-            return;
-        }
-        $first = self::first($gaps, $from);
-        $last = $first;
-        $kept = [];
-        while (isset($gaps[$last]) && $gaps[$last][0] < $to) {
-            [$opens, $closes] = $gaps[$last++];
-            if ($opens < $from) {
-                $kept[] = [$opens, $from];
-            }
-            if ($closes > $to) {
-                $kept[] = [$to, $closes];
-            }
-        }
-        array_splice($gaps, $first, $last - $first, $kept);
     }
 }

@@ -20,8 +20,6 @@ final readonly class WeekPlanner
     private const TOO_MANY = 1500;
     /** Over so many mean jobs a job that is not due yet begins to press. */
     private const FORESIGHT = [0.5, 1.0, 2.0, 4.0, 9.0];
-    /** s: what presses more is waited for so long. */
-    private const MEANWHILE = 600;
     /** Of the lateness to begin with: by so much worse is let pass now and then at first. */
     private const WARMTH = 0.0004;
     /** Times a job may be asked when its next step could begin, in all. */
@@ -121,7 +119,12 @@ final readonly class WeekPlanner
                 static fn (int $job): float => max(0, $jobs[$job]->due) / max(0.001, $jobs[$job]->weight),
             ),
             $this->byStepsDue(),
-            ...array_map($this->pressing(...), \array_slice(self::FORESIGHT, 0, $this->affordable())),
+            ...array_map(
+                (new PressingOrder($jobs, $this->timetable))->pressing(...), \array_slice(
+                    self::FORESIGHT,
+                    0,
+                    $this->affordable(),
+                )),
         ];
     }
 
@@ -169,62 +172,6 @@ final readonly class WeekPlanner
         return array_column($steps, 1);
     }
 
-    /**
-     * As hands become free, what presses most: much weight for little work, and the less time is left the more.
-     *
-     * @param float $foresight in mean jobs
-     *
-     * @return list<int>
-     */
-    private function pressing(float $foresight): array
-    {
-        $left = $waits = $order = [];
-        foreach ($this->jobs as $nth => $job) {
-            $left[$nth] = array_map(self::share(...), $job->tasks);
-            $waits[$nth] = $job->waits() + $job->work();
-        }
-        $work = array_map(array_sum(...), $left);
-        $mean = max(60.0, array_sum($work) / max(1, \count($this->jobs))) * $foresight;
-        $state = $this->timetable->empty();
-        $open = array_filter($left);
-        while ([] !== $open) {
-            $begins = [];
-            foreach ($open as $job => $steps) {
-                $begins[$job] = $this->timetable->begins($state, $job);
-            }
-            $moment = min($begins);
-            $best = null;
-            $most = -1.0;
-            foreach ($open as $job => $steps) {
-                if ($begins[$job] > $moment + self::MEANWHILE) {
-                    continue;
-                }
-                $slack = max(0, $this->jobs[$job]->due - $waits[$job] - $moment);
-                $presses = $this->jobs[$job]->weight / max(60.0, $work[$job]) * exp(-$slack / $mean);
-                if ($presses > $most) {
-                    [$best, $most] = [$job, $presses];
-                }
-            }
-            $best ??= array_key_first($open);
-            $task = $this->jobs[$best]->tasks[$state->next[$best]];
-            $this->timetable->place($state, $best);
-            $order[] = $best;
-            $work[$best] -= array_shift($open[$best]);
-            $waits[$best] -= $task->seconds + $task->wait;
-            if ([] === $open[$best]) {
-                unset($open[$best]);
-            }
-        }
-
-        return $order;
-    }
-
-    /** What a step takes of hands, the less the more of them can do it, s. */
-    private static function share(Task $task): float
-    {
-        return $task->seconds / max(1, \count($task->hands));
-    }
-
     /** @param list<int> $order */
     private function run(array $order): TimetableState
     {
@@ -264,7 +211,7 @@ final readonly class WeekPlanner
         $warmth = self::WARMTH * $cost[0];
         for ($spent = 0; $spent < $this->placed && $least[0] > 0.0;) {
             $left = (1 - $spent / $this->placed) ** 2;
-            [$tried, $from] = self::changed($order, $random, $many);
+            [$tried, $from] = StepsMoved::byChance($order, $random, $many);
             $spent += max(4, $many - $from);
             if (null === $tried) {
                 continue;
@@ -284,53 +231,6 @@ final readonly class WeekPlanner
         }
 
         return $best;
-    }
-
-    /**
-     * One step moved, two changed over, or all steps of a job moved.
-     *
-     * @param list<int> $order
-     *
-     * @return array{list<int>|null, int} none where it is the same; and from where on it differs
-     */
-    private static function changed(array $order, Randomizer $random, int $many): array
-    {
-        $a = $random->getInt(0, $many - 1);
-        if (0 === $random->getInt(0, 2)) {
-            return self::jobMoved($order, $order[$a], $random);
-        }
-        $b = $random->getInt(0, 1) > 0
-            ? $random->getInt(0, $many - 1)
-            : max(0, min($many - 1, $a + $random->getInt(-12, 12)));
-        if ($order[$a] === $order[$b]) {
-            return [null, $many];
-        }
-        if ($random->getInt(0, 2) > 0) {
-            $job = $order[$a];
-            array_splice($order, $a, 1);
-            array_splice($order, $b, 0, [$job]);
-        } else {
-            [$order[$a], $order[$b]] = [$order[$b], $order[$a]];
-        }
-
-        return [array_values($order), min($a, $b)];
-    }
-
-    /**
-     * All steps of a job behind each other, somewhere else.
-     *
-     * @param list<int> $order
-     *
-     * @return array{list<int>, int}
-     */
-    private static function jobMoved(array $order, int $job, Randomizer $random): array
-    {
-        $steps = array_keys($order, $job, true);
-        $others = array_values(array_filter($order, static fn (int $other): bool => $other !== $job));
-        $to = $random->getInt(0, \count($others));
-        array_splice($others, $to, 0, array_fill(0, \count($steps), $job));
-
-        return [$others, min($to, $steps[0])];
     }
 
     /**

@@ -18,6 +18,7 @@ use Yelbo\Trade\Film\Limits;
 use Yelbo\Trade\InMemoryCache;
 use Yelbo\Trade\Lettering\Face;
 use Yelbo\Trade\Lettering\Fitting;
+use Yelbo\Trade\Lettering\SketchFitting;
 use Yelbo\Trade\Lettering\Words;
 use Yelbo\Trade\Measure\Length;
 use Yelbo\Trade\Measure\Size;
@@ -50,7 +51,7 @@ final class RankingTest extends TestCase
     private static function ranked(float $width, Limits $limits, ?\Closure $set = null): array
     {
         $ranking = new FaceRanking(
-            new Fitting(Lettering::typesetter(), Rules::standard()),
+            new SketchFitting(Lettering::typesetter(), Rules::standard()),
             Lettering::typesetter(),
             self::measures(),
         );
@@ -81,7 +82,11 @@ final class RankingTest extends TestCase
     {
         $rules = Rules::standard();
         $fitting = new Fitting(Lettering::typesetter(), $rules);
-        $ranking = new FaceRanking($fitting, Lettering::typesetter(), self::measures());
+        $ranking = new FaceRanking(
+            new SketchFitting(Lettering::typesetter(), $rules),
+            Lettering::typesetter(),
+            self::measures(),
+        );
         $all = Lettering::faces()->all() ?: throw new \LogicException('No faces.');
         $seen = [];
         foreach (

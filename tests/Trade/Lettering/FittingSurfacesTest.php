@@ -16,6 +16,7 @@ use Yelbo\Trade\Lettering\Fitting;
 use Yelbo\Trade\Lettering\Frame;
 use Yelbo\Trade\Lettering\Oval;
 use Yelbo\Trade\Lettering\Setting;
+use Yelbo\Trade\Lettering\SketchFitting;
 use Yelbo\Trade\Lettering\Words;
 use Yelbo\Trade\Measure\Length;
 use Yelbo\Trade\Measure\Size;
@@ -339,12 +340,13 @@ final class FittingSurfacesTest extends TestCase
     public function testSketchesComeNearTheFit(): void
     {
         $fitting = new Fitting(Lettering::typesetter(), Rules::standard());
+        $sketches = new SketchFitting(Lettering::typesetter(), Rules::standard());
         foreach (self::all() as $what => [$surface, $lines, $setting]) {
             if (Frame::None !== $setting->frame) {
                 continue;
             }
             $words = Words::set(Lettering::faces()->named('oswald'), $lines, $setting);
-            [$height] = $fitting->sketch($surface, $fitting->sketchRoom($surface), $words);
+            [$height] = $sketches->sketch($surface, $sketches->room($surface), $words);
             $exact = $fitting->fit($surface, $words)->capHeight;
             // Bent about the middle of its box it is fitted a hair lower than it is sketched, and along an oval.
             $hair = 1 === preg_match('~bucket|can|oval ring~', $what) ? 1.035 : 1.012;

@@ -8,6 +8,7 @@ use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 use Yelbo\Trade\Refused;
+use Yelbo\Trade\Week\FreeGaps;
 use Yelbo\Trade\Week\Hours;
 use Yelbo\Trade\Week\Job;
 use Yelbo\Trade\Week\Pin;
@@ -269,8 +270,8 @@ final class WeekPlannerTest extends TestCase
         self::assertSame([], $hours->on(new \DateTimeImmutable('2026-12-31')));
         self::assertSame([[600, 660]], $hours->with('2026-12-31', 600, 660)->on(new \DateTimeImmutable('2026-12-31')));
         self::assertSame([[540, 750], [795, 1050]], $hours->on(new \DateTimeImmutable('2027-01-07')));
-        self::assertSame([[0, 100], [200, 300]], Timetable::less([[0, 300]], [[100, 200]]));
-        self::assertSame([[50, 300]], Timetable::less([[0, 20], [30, 300]], [[0, 50]]));
+        self::assertSame([[0, 100], [200, 300]], FreeGaps::less([[0, 300]], [[100, 200]]));
+        self::assertSame([[50, 300]], FreeGaps::less([[0, 20], [30, 300]], [[0, 50]]));
     }
 
     public function testHoursAreKeptAndClosedDaysLeftOut(): void
