@@ -77,7 +77,7 @@ final readonly class RecordViews
 
     public function proof(ProofPage $proof): ProofView
     {
-        return ProofView::from($proof, $this->outlines->paths($proof->outlines()));
+        return ProofView::from($proof, $this->outlines->paths($proof->drawing()->outlines()));
     }
 
     /** @param list<ProofPage> $pages of one version, at least one */

@@ -143,16 +143,16 @@ final class OrdersTest extends ShopTestCase
         $docket = $this->taken();
         $this->draw($docket, new Design('bebas', 30_000));
         $proof = $this->page($docket);
-        self::assertSame(30_000, $proof->capHeight()->micrometres);
+        self::assertSame(30_000, $proof->drawing()->capHeight()->micrometres);
         self::assertEqualsWithDelta(
-            $proof->size()->width->micrometres,
-            $this->get(Outlines::class)->region($proof->outline())->box()->width(),
+            $proof->drawing()->size()->width->micrometres,
+            $this->get(Outlines::class)->region($proof->drawing()->outline())->box()->width(),
             1,
         );
         $this->get(DrawOrder::class)->move($docket, $docket->version(), DocketMove::Change, '');
         $this->draw($docket, new Design('pacifico', 25_000));
         self::assertCount(2, $docket->proofs());
-        self::assertSame(30_000, $docket->proofs()[0][0]->capHeight()->micrometres, 'the first proof is as it was');
+        self::assertSame(30_000, $docket->proofs()[0][0]->drawing()->capHeight()->micrometres, 'the first proof is as it was');
         $this->expectException(Refused::class);
         $this->expectExceptionMessageMatches('~newest~');
         $this->approve($docket);

@@ -281,7 +281,7 @@ final class ArtTest extends WebCase
         $this->browser->request('GET', "/api/dockets/{$docket->number()}/proofs/1.svg");
         $out = (string) $this->browser->getResponse()->getContent();
         $proof = $this->page($this->get(Dockets::class)->numbered($docket->number()));
-        $region = $this->get(Outlines::class)->region($proof->outline());
+        $region = $this->get(Outlines::class)->region($proof->drawing()->outline());
         $back = SvgDrawing::read($out);
         self::assertTrue($back->sized);
         self::assertSame([], $back->notes);

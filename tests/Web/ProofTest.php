@@ -299,7 +299,7 @@ final class ProofTest extends WebCase
                 }
             }
         }
-        $size = $this->page($docket)->size();
+        $size = $this->page($docket)->drawing()->size();
         $mm = 25.4 / $dots;
         self::assertEqualsWithDelta($size->width->micrometres / 1000, ($right - $left + 1) * $mm, 0.5);
         self::assertEqualsWithDelta($size->height->micrometres / 1000, ($bottom - $top + 1) * $mm, 0.5);
@@ -312,9 +312,9 @@ final class ProofTest extends WebCase
         $this->browser->request('GET', "/api/dockets/{$docket->number()}/proofs/1.svg");
         $svg = new \SimpleXMLElement((string) $this->browser->getResponse()->getContent());
         $proof = $this->page($docket);
-        self::assertSame($proof->size()->width->micrometres / 1000, (float) $svg['width']);
+        self::assertSame($proof->drawing()->size()->width->micrometres / 1000, (float) $svg['width']);
         self::assertEquals(
-            $this->get(Outlines::class)->region($proof->outline()),
+            $this->get(Outlines::class)->region($proof->drawing()->outline()),
             SvgPath::read((string) $svg->g->path['d']),
         );
         self::assertStringContainsString(

@@ -66,7 +66,7 @@ final readonly class Printing
         $pictures = [];
         foreach ($this->sheets->contents($batch) as $placed) {
             $piece = $placed->piece;
-            $picture = $piece->proof()->layers($piece->member())[$piece->layer()]['picture'] ?? null;
+            $picture = $piece->proof()->drawing()->layers($piece->member())[$piece->layer()]['picture'] ?? null;
             if (null === $picture) {
                 continue;
             }

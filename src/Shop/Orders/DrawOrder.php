@@ -86,7 +86,7 @@ final readonly class DrawOrder
             $sizes = implode(
                 '; ',
                 array_map(
-                    static fn (ProofPage $page): string => $page->size()->in(Units::Metric),
+                    static fn (ProofPage $page): string => $page->drawing()->size()->in(Units::Metric),
                     $docket->latestProof(),
                 ),
             );

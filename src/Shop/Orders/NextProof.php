@@ -46,7 +46,7 @@ final readonly class NextProof
             $made = $docket->isBeingMade($item) ? $docket->pageOf($item) : null;
             if (null !== $made) {
                 $pages[] = $made;
-                $pieces += $made->members() * \count($made->layers()) * $item->copies();
+                $pieces += $made->drawing()->members() * \count($made->drawing()->layers()) * $item->copies();
                 continue;
             }
             $own = $item === $inHand;

@@ -53,8 +53,8 @@ final readonly class Outlines
             return $this->cut($piece);
         }
         $joined = array_map(
-            static fn (int $layer): string => $piece->proof()->outline($piece->member(), $layer),
-            $piece->proof()->joined($piece->member(), $piece->layer()),
+            static fn (int $layer): string => $piece->proof()->drawing()->outline($piece->member(), $layer),
+            $piece->proof()->drawing()->joined($piece->member(), $piece->layer()),
         );
         $key = hash('xxh128', serialize([$piece->outline(), $joined, $piece->isMirrored()]));
 

@@ -156,7 +156,7 @@ class Piece implements Versioned
     /** The hash of the outline of the film that stays, as it is seen. */
     public function outline(): string
     {
-        return $this->proof->outline($this->member, $this->layer);
+        return $this->proof->drawing()->outline($this->member, $this->layer);
     }
 
     /** Whether it is cut mirrored. */
@@ -168,25 +168,25 @@ class Piece implements Versioned
     /** Of the whole decal, every layer of it. */
     public function size(): Size
     {
-        return $this->proof->size($this->member);
+        return $this->proof->drawing()->size($this->member);
     }
 
     /** Of this layer of film by itself. */
     public function cutSize(): Size
     {
-        return $this->proof->layerSize($this->member, $this->layer);
+        return $this->proof->drawing()->layerSize($this->member, $this->layer);
     }
 
     /** Whether it is the top one of the layers it is joined with, or stands alone. */
     public function isOnTop(): bool
     {
-        return $this->layer === $this->proof->joined($this->member, $this->layer)[0];
+        return $this->layer === $this->proof->drawing()->joined($this->member, $this->layer)[0];
     }
 
     /** @return list<self> the layers it is joined with before it is applied, the top one first; itself among them */
     public function joined(): array
     {
-        $layers = $this->proof->joined($this->member, $this->layer);
+        $layers = $this->proof->drawing()->joined($this->member, $this->layer);
 
         return array_values(
             array_filter(
@@ -214,7 +214,7 @@ class Piece implements Versioned
     /** Whether it has to meet other layers, by register marks. */
     public function isJoined(): bool
     {
-        return \count($this->proof->joined($this->member, $this->layer)) > 1;
+        return \count($this->proof->drawing()->joined($this->member, $this->layer)) > 1;
     }
 
     /**
@@ -238,7 +238,7 @@ class Piece implements Versioned
     /** Of what is joined before it is applied. */
     public function joinedSize(): Size
     {
-        $box = $this->proof->joinedBox($this->member, $this->layer);
+        $box = $this->proof->drawing()->joinedBox($this->member, $this->layer);
 
         return new Size(Length::micrometres($box->width()), Length::micrometres($box->height()));
     }
@@ -247,7 +247,7 @@ class Piece implements Versioned
     public function joinedLeft(): Length
     {
         return Length::micrometres(
-            $this->left()->micrometres + $this->proof->joinedBox($this->member, $this->layer)->left,
+            $this->left()->micrometres + $this->proof->drawing()->joinedBox($this->member, $this->layer)->left,
         );
     }
 
@@ -255,7 +255,7 @@ class Piece implements Versioned
     public function joinedTop(): Length
     {
         return Length::micrometres(
-            $this->top()->micrometres + $this->proof->joinedBox($this->member, $this->layer)->top,
+            $this->top()->micrometres + $this->proof->drawing()->joinedBox($this->member, $this->layer)->top,
         );
     }
 
@@ -263,26 +263,26 @@ class Piece implements Versioned
     public function there(): Box
     {
         return $this->proof
-            ->layerBox($this->member, $this->layer)
+            ->drawing()->layerBox($this->member, $this->layer)
             ->moved($this->left()->micrometres, $this->top()->micrometres);
     }
 
     /** From the left edge of the object to the art. */
     public function left(): Length
     {
-        return $this->proof->left($this->member);
+        return $this->proof->drawing()->left($this->member);
     }
 
     /** From the top edge of the object to the art. */
     public function top(): Length
     {
-        return $this->proof->top($this->member);
+        return $this->proof->drawing()->top($this->member);
     }
 
     /** Its words, as they are shown. */
     public function label(): string
     {
-        return implode(' ', $this->proof->linesOf($this->member));
+        return implode(' ', $this->proof->drawing()->linesOf($this->member));
     }
 
     /** Which member of the set it is, from 0. */

@@ -41,7 +41,7 @@ final readonly class PieceNotes
     public function spelling(Piece $piece): array
     {
         $asked = $piece->item()->asked();
-        $lines = $piece->proof()->linesOf($piece->member());
+        $lines = $piece->proof()->drawing()->linesOf($piece->member());
         if ([] === $asked || '' !== $piece->proof()->frozen()->drawing) {
             return [];
         }

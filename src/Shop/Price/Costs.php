@@ -115,7 +115,7 @@ final readonly class Costs
     /** mm² of ink on a piece. */
     private function printed(Piece $piece): float
     {
-        return Film::Printable !== $piece->film()->grade() || [] === $piece->proof()->pictures()
+        return Film::Printable !== $piece->film()->grade() || [] === $piece->proof()->drawing()->pictures()
             ? 0.0
             : $this->outlines->region($piece->outline())->area();
     }

@@ -135,7 +135,7 @@ final readonly class Invoices implements PapersFollow
     private static function page(ProofPage $page): string
     {
         $said = $page->frozen();
-        $copies = $said->quantity * $said->on->panes * $page->members();
+        $copies = $said->quantity * $said->on->panes * $page->drawing()->members();
         $films = array_unique(array_column($said->films, 'name'));
 
         return "$copies × {$page->item()->label()}, on {$said->on->object}, ".implode(' and ', $films).', '.

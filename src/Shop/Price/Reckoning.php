@@ -88,10 +88,10 @@ final readonly class Reckoning
     private static function letters(Piece $piece): float
     {
         $proof = $piece->proof();
-        $letters = preg_replace('~\s~u', '', implode('', $proof->linesOf($piece->member())));
+        $letters = preg_replace('~\s~u', '', implode('', $proof->drawing()->linesOf($piece->member())));
 
         return 0 !== $piece->layer() || '' !== $proof->frozen()->drawing
             ? 0.0
-            : mb_strlen((string) $letters) * $proof->capHeight()->toMillimetres();
+            : mb_strlen((string) $letters) * $proof->drawing()->capHeight()->toMillimetres();
     }
 }

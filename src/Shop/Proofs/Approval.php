@@ -133,7 +133,7 @@ final readonly class Approval
             if ($docket->isBeingMade($item)) {
                 continue;
             }
-            for ($member = 0; $member < $page->members(); ++$member) {
+            for ($member = 0; $member < $page->drawing()->members(); ++$member) {
                 $thing = null;
                 for ($copy = 0; $copy < $item->copies(); ++$copy) {
                     do {
@@ -143,7 +143,7 @@ final readonly class Approval
                     $thing = null === $thing || 0 === $copy % $item->object()->panes()
                         ? new Thing($docket, $item, $nth)
                         : $thing;
-                    foreach ($page->layers($member) as $layer => $part) {
+                    foreach ($page->drawing()->layers($member) as $layer => $part) {
                         $film = null === $part['film']
                             ? $item->ownFilm()
                             : $this->records->find(FilmOnShelf::class, $part['film']) ?? $item->ownFilm();

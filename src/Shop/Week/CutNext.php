@@ -251,10 +251,10 @@ final readonly class CutNext
     {
         $boxes = [];
         foreach ($docket->latestProof() as $page) {
-            for ($member = 0; $member < $page->members(); ++$member) {
-                foreach ($page->layers($member) as $nth => $layer) {
+            for ($member = 0; $member < $page->drawing()->members(); ++$member) {
+                foreach ($page->drawing()->layers($member) as $nth => $layer) {
                     if (($layer['film'] ?? $page->item()->ownFilm()->id()) === $film->id()) {
-                        $size = $page->layerSize($member, $nth);
+                        $size = $page->drawing()->layerSize($member, $nth);
                         $boxes[] = [
                             Box::sized($size->width->micrometres, $size->height->micrometres),
                             $page->item()->copies(),

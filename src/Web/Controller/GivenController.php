@@ -94,7 +94,7 @@ final readonly class GivenController
     {
         $page = $this->links->follow($token);
         foreach ($page->docket()->proof($page->nth()) as $shown) {
-            if (\in_array($id, $shown->pictures(), true)) {
+            if (\in_array($id, $shown->drawing()->pictures(), true)) {
                 return ArtController::jpeg($this->arts->numbered($id));
             }
         }

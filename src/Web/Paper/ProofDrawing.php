@@ -49,8 +49,8 @@ final class ProofDrawing
                 self::line($middle, '14 4 3 4', 0.8 * $thin, $thin).
                 \sprintf(
                     '<g transform="translate(%.3F %.3F)">%s</g>',
-                    $proof->left()->micrometres / 1000,
-                    $proof->top()->micrometres / 1000,
+                    $proof->drawing()->left()->micrometres / 1000,
+                    $proof->drawing()->top()->micrometres / 1000,
                     self::layers($proof, 0, $thin, $paths, $pictures),
                 ),
         );
@@ -88,7 +88,7 @@ final class ProofDrawing
      */
     public static function alone(ProofPage $proof, int $member, array $paths, array $pictures = []): string
     {
-        $size = $proof->size($member);
+        $size = $proof->drawing()->size($member);
         [$width, $height] = [$size->width->micrometres / 1000, $size->height->micrometres / 1000];
 
         $thin = max($width, $height) / 900;
@@ -103,10 +103,10 @@ final class ProofDrawing
      */
     public static function decal(ProofPage $proof, int $member, array $paths): string
     {
-        $size = $proof->size($member);
+        $size = $proof->drawing()->size($member);
         $films = $proof->frozen()->films;
         $groups = '';
-        foreach (array_reverse($proof->layers($member), true) as $nth => $layer) {
+        foreach (array_reverse($proof->drawing()->layers($member), true) as $nth => $layer) {
             $groups .= \sprintf(
                 "<g id=\"%s\" fill=\"%s\"><path fill-rule=\"evenodd\" d=\"%s\"/></g>\n",
                 $layer['role'],
@@ -165,7 +165,7 @@ final class ProofDrawing
     {
         $films = $proof->frozen()->films;
         $drawn = '';
-        foreach (array_reverse($proof->layers($member), true) as $nth => $layer) {
+        foreach (array_reverse($proof->drawing()->layers($member), true) as $nth => $layer) {
             $drawn .= self::picture($layer['picture'] ?? null, $pictures).\sprintf(
                 '<path d="%s" fill="%s" fill-rule="evenodd" stroke="%s" stroke-width="%.3F"/>',
                 $paths[$layer['outline']],

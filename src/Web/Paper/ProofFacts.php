@@ -24,11 +24,11 @@ final readonly class ProofFacts
     {
         $said = $proof->frozen();
         $on = $said->on;
-        $words = 1 === $proof->members()
+        $words = 1 === $proof->drawing()->members()
             ? implode(' / ', $proof->words())
-            : $proof->members().' names, as drawn below';
-        $highest = $proof->highest()->micrometres > $proof->capHeight()->micrometres
-            ? ' to '.self::both($proof->highest())
+            : $proof->drawing()->members().' names, as drawn below';
+        $highest = $proof->drawing()->highest()->micrometres > $proof->drawing()->capHeight()->micrometres
+            ? ' to '.self::both($proof->drawing()->highest())
             : '';
         $wall = new Size(Length::micrometres($on->wallWidth), Length::micrometres($on->wallHeight));
         $price = $said->charged->price;
@@ -36,13 +36,13 @@ final readonly class ProofFacts
         return [
             ['For', $proof->docket()->customer()?->name() ?? ''],
             '' !== $said->drawing ? ['Drawing', $said->drawing] : ['Words', $words],
-            ['' === $said->drawing ? 'Letters' : 'Height', self::both($proof->capHeight()).$highest],
-            ['Over all', self::bothWays($proof->size())],
+            ['' === $said->drawing ? 'Letters' : 'Height', self::both($proof->drawing()->capHeight()).$highest],
+            ['Over all', self::bothWays($proof->drawing()->size())],
             [
                 'On',
                 $on->object.('' === $on->material ? '' : ', '.mb_strtolower($on->material)).', '.self::bothWays($wall),
             ],
-            ['From left, top', self::both($proof->left()).'; '.self::both($proof->top())],
+            ['From left, top', self::both($proof->drawing()->left()).'; '.self::both($proof->drawing()->top())],
             ['Film', self::films($proof)],
             ['How many', $said->quantity.($on->panes > 1 ? " of each of $on->panes panes" : '')],
             ...null === $price ? [] : [['Price', MoneyView::from(Money::minor($price), $this->money)->text]],
@@ -55,10 +55,10 @@ final readonly class ProofFacts
         $films = $proof->frozen()->films;
         $said = '';
         foreach ($films as $nth => $film) {
-            $under = \in_array($proof->layers()[$nth]['role'] ?? '', [Layer::OFFSET, Layer::BASE], true);
+            $under = \in_array($proof->drawing()->layers()[$nth]['role'] ?? '', [Layer::OFFSET, Layer::BASE], true);
             $said .= (0 === $nth ? '' : ($under ? ' on ' : ', ')).
                 $film['name'].
-                (\count($films) > 1 ? ' ('.self::bothWays($proof->layerSize(0, $nth)).')' : '');
+                (\count($films) > 1 ? ' ('.self::bothWays($proof->drawing()->layerSize(0, $nth)).')' : '');
         }
 
         return $said;

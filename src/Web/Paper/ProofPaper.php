@@ -61,11 +61,11 @@ final readonly class ProofPaper
     public function drawing(ProofPage $proof, int $nth = 1): Response
     {
         $member = $nth - 1;
-        if ($member < 0 || $member >= $proof->members()) {
+        if ($member < 0 || $member >= $proof->drawing()->members()) {
             throw new NotFound('There is no such decal.');
         }
 
-        return new Response(ProofDrawing::decal($proof, $member, $this->outlines->paths($proof->outlines())), 200, [
+        return new Response(ProofDrawing::decal($proof, $member, $this->outlines->paths($proof->drawing()->outlines())), 200, [
             'Content-Type' => 'image/svg+xml',
             'Content-Disposition' => HeaderUtils::makeDisposition(
                 HeaderUtils::DISPOSITION_ATTACHMENT,
@@ -79,7 +79,7 @@ final readonly class ProofPaper
     private function pictures(ProofPage $proof): array
     {
         $pictures = [];
-        foreach ($proof->pictures() as $art) {
+        foreach ($proof->drawing()->pictures() as $art) {
             $pictures[$art] = (string) $this->arts->numbered($art)->picture();
         }
 
@@ -121,7 +121,7 @@ final readonly class ProofPaper
     {
         $said = $proof->frozen();
 
-        return 1 === $proof->members() ? [$said->on->width / 1000, $said->on->height / 1000] : self::widest($proof);
+        return 1 === $proof->drawing()->members() ? [$said->on->width / 1000, $said->on->height / 1000] : self::widest($proof);
     }
 
     /** @param string $which of how many pages it is, where there are several */
@@ -132,7 +132,7 @@ final readonly class ProofPaper
         $scale = self::scale($width, $height, $across, $down);
         $this->head($pdf, $proof, $across, $which);
         $top = Paper::MARGIN + self::FACTS;
-        if (1 < $proof->members()) {
+        if (1 < $proof->drawing()->members()) {
             $this->set($pdf, $proof, $scale, $across, $down, $top);
 
             return;
@@ -140,7 +140,7 @@ final readonly class ProofPaper
         $svg = ProofDrawing::onObject(
             $proof,
             $proof->frozen(),
-            $this->outlines->paths($proof->outlines()),
+            $this->outlines->paths($proof->drawing()->outlines()),
             $this->pictures($proof),
             $this->photo($proof),
         );
@@ -206,11 +206,11 @@ final readonly class ProofPaper
 
     private function set(\TCPDF $pdf, ProofPage $proof, int $scale, float $across, float $down, float $top): void
     {
-        $paths = $this->outlines->paths($proof->outlines());
+        $paths = $this->outlines->paths($proof->drawing()->outlines());
         $pictures = $this->pictures($proof);
         [$x, $y, $row] = [Paper::MARGIN, $top, 0.0];
-        for ($member = 0; $member < $proof->members(); ++$member) {
-            $size = $proof->size($member);
+        for ($member = 0; $member < $proof->drawing()->members(); ++$member) {
+            $size = $proof->drawing()->size($member);
             [$width, $height] = [$size->width->micrometres / 1000 / $scale, $size->height->micrometres / 1000 / $scale];
             if ($x > Paper::MARGIN && $x + $width > $across - Paper::MARGIN) {
                 [$x, $y, $row] = [Paper::MARGIN, $y + $row + self::GAP, 0.0];
@@ -222,7 +222,7 @@ final readonly class ProofPaper
             }
             $svg = ProofDrawing::alone($proof, $member, $paths, $pictures);
             $pdf->ImageSVG("@$svg", $x, $y, $width, $height);
-            Paper::write($pdf, $x, $y + $height + 1, max($width, 30), implode(' / ', $proof->linesOf($member)), 7);
+            Paper::write($pdf, $x, $y + $height + 1, max($width, 30), implode(' / ', $proof->drawing()->linesOf($member)), 7);
             $x += max($width, 30) + self::GAP;
             $row = max($row, $height + 5);
         }
@@ -232,7 +232,7 @@ final readonly class ProofPaper
     /** @return array{float, float} mm */
     private static function widest(ProofPage $proof): array
     {
-        $sizes = array_map($proof->size(...), range(0, $proof->members() - 1));
+        $sizes = array_map($proof->drawing()->size(...), range(0, $proof->drawing()->members() - 1));
 
         return [
             max(array_map(static fn (Size $size): float => $size->width->micrometres / 1000, $sizes)),

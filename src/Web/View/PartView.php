@@ -29,21 +29,21 @@ final readonly class PartView
     public static function from(ProofPage $proof, int $member, array $paths): self
     {
         return new self(
-            $proof->linesOf($member),
-            SizeView::from($proof->size($member)),
-            LengthView::from($proof->left($member)),
-            LengthView::from($proof->top($member)),
+            $proof->drawing()->linesOf($member),
+            SizeView::from($proof->drawing()->size($member)),
+            LengthView::from($proof->drawing()->left($member)),
+            LengthView::from($proof->drawing()->top($member)),
             array_map(
                 static fn (array $layer, int $nth): LayerView => new LayerView(
                     $layer['role'],
                     $paths[$layer['outline']],
                     $layer['film'],
-                    SizeView::from($proof->layerSize($member, $nth)),
+                    SizeView::from($proof->drawing()->layerSize($member, $nth)),
                     $layer['area'] ?? null,
                     isset($layer['picture']) ? PictureView::fromKept($layer['picture']) : null,
                 ),
-                $proof->layers($member),
-                array_keys($proof->layers($member)),
+                $proof->drawing()->layers($member),
+                array_keys($proof->drawing()->layers($member)),
             ),
         );
     }

@@ -46,19 +46,19 @@ final readonly class ProofArtView
             $film['name'],
             $film['swatch'],
             $film['life'],
-            SizeView::from($proof->layerSize(0, $nth)),
+            SizeView::from($proof->drawing()->layerSize(0, $nth)),
         );
 
         return new self(
             $proof->words(),
             $proof->face(),
-            LengthView::from($proof->capHeight()),
-            LengthView::from($proof->highest()),
-            SizeView::from($proof->size()),
-            LengthView::from($proof->left()),
-            LengthView::from($proof->top()),
-            $paths[$proof->outline()],
-            array_map($part, range(0, $proof->lastMember())),
+            LengthView::from($proof->drawing()->capHeight()),
+            LengthView::from($proof->drawing()->highest()),
+            SizeView::from($proof->drawing()->size()),
+            LengthView::from($proof->drawing()->left()),
+            LengthView::from($proof->drawing()->top()),
+            $paths[$proof->drawing()->outline()],
+            array_map($part, range(0, $proof->drawing()->lastMember())),
             array_map($film, $facts->films, array_keys($facts->films)),
             $facts->mirrored,
         );
