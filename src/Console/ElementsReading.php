@@ -14,7 +14,6 @@ use Yelbo\Trade\Lettering\Setting;
 use Yelbo\Trade\Lettering\Words;
 use Yelbo\Trade\Measure\Length;
 use Yelbo\Trade\Measure\Size;
-use Yelbo\Trade\Refused;
 
 /** Elements of a document: words, shapes and paths that lie on one object. */
 final readonly class ElementsReading
@@ -107,7 +106,7 @@ final readonly class ElementsReading
     {
         $art = VectorArt::fromLayers(['#000000' => $region], [], true);
 
-        $face = $this->faces->all()[0] ?? throw new Refused('no-face', 'There is no face.');
+        $face = $this->faces->any();
 
         return new Element(
             Words::brought($face, $art, new Setting()),

@@ -8,6 +8,7 @@ use Yelbo\Shop\Bench\DueSteps;
 use Yelbo\Shop\Log\Book;
 use Yelbo\Shop\Orders\Docket;
 use Yelbo\Shop\Orders\Lateness;
+use Yelbo\Shop\Orders\OrderCautions;
 use Yelbo\Shop\Orders\Outlines;
 use Yelbo\Shop\Orders\Piece;
 use Yelbo\Shop\Orders\PieceNotes;
@@ -103,9 +104,9 @@ final readonly class RecordViews
             ),
             null === $due ? null : DueView::from($due),
             \count($docket->pieces()),
-            array_map($this->version(...), $docket->proofs()),
+            array_map($this->version(...), $docket->proofs()->all()),
             array_map(LogLineView::from(...), $this->book->ofDocket($docket->number())),
-            $docket->cautions($this->rules->current()),
+            (new OrderCautions($this->rules->current()))->ofOrder($docket),
         );
     }
 }

@@ -10,6 +10,7 @@ use Yelbo\Shop\Batches\CutFollowing;
 use Yelbo\Shop\Batches\CutSheets;
 use Yelbo\Shop\Batches\Cutting;
 use Yelbo\Shop\Batches\Nesting;
+use Yelbo\Shop\Batches\PlacedOutline;
 use Yelbo\Shop\Batches\PlanEditor;
 use Yelbo\Shop\Batches\PlanQueue;
 use Yelbo\Shop\Bench\Spoiling;
@@ -40,7 +41,7 @@ final class BatchesTest extends ShopTestCase
 
     private function job(Batch $batch): string
     {
-        return $batch->job() ?? throw new \LogicException('Not cutting.');
+        return $batch->cut()->job() ?? throw new \LogicException('Not cutting.');
     }
 
     public function testOffcutsServeBeforeSheetsAreBegun(): void
@@ -51,7 +52,7 @@ final class BatchesTest extends ShopTestCase
         $docket = $this->approved(count: 1);
         $batch = $this->release(...$docket->pieces());
         self::assertSame($offcut, $batch->stock());
-        $put = Batch::place($batch->places()[0])->put($this->region($docket->pieces()[0]));
+        $put = PlacedOutline::place($batch->places()[0])->put($this->region($docket->pieces()[0]));
         self::assertTrue(Geos::covers(SvgPath::read($offcut->outline()), $put));
     }
 
@@ -116,7 +117,7 @@ final class BatchesTest extends ShopTestCase
         );
         $film = 0.0;
         foreach ($this->piecesIn($batch) as $nth => $piece) {
-            $film += Batch::place($batch->places()[$nth])->put($this->region($piece))->area();
+            $film += PlacedOutline::place($batch->places()[$nth])->put($this->region($piece))->area();
         }
         self::assertEqualsWithDelta($area, $film, 1e-6);
     }
@@ -133,7 +134,7 @@ final class BatchesTest extends ShopTestCase
         self::assertTrue($this->get(CutFollowing::class)->follow($batch->id(), $job));
         $half = $this->get(Batches::class)->batch($batch->id());
         $this->records->refresh($half);
-        self::assertGreaterThan(0, $half->progress());
+        self::assertGreaterThan(0, $half->cut()->progress());
         $this->machine()->machine->pass(10_000);
         self::assertFalse($this->get(CutFollowing::class)->follow($batch->id(), $job));
         $done = $this->get(Batches::class)->batch($batch->id());
@@ -156,7 +157,7 @@ final class BatchesTest extends ShopTestCase
         self::assertFalse($this->get(CutFollowing::class)->follow($batch->id(), $this->job($batch)));
         $back = $this->get(Batches::class)->batch($batch->id());
         self::assertSame(BatchState::Released, $back->state());
-        self::assertStringContainsString('jammed', (string) $back->trouble());
+        self::assertStringContainsString('jammed', (string) $back->cut()->trouble());
         self::assertSame(PieceState::Batched, $this->piecesIn($back)[0]->state());
         $sheets = $this->get(Shelf::class)->item($this->sheets->id());
         self::assertSame(2, $sheets->count());
@@ -177,7 +178,7 @@ final class BatchesTest extends ShopTestCase
         self::assertFalse($this->get(CutFollowing::class)->follow($batch->id(), $job));
         self::assertStringContainsString(
             'lost the job',
-            (string) $this->get(Batches::class)->batch($batch->id())->trouble(),
+            (string) $this->get(Batches::class)->batch($batch->id())->cut()->trouble(),
         );
     }
 

@@ -137,7 +137,7 @@ final class BenchTest extends ShopTestCase
                 $piece->spoiledBecause(),
                 $piece->batch(),
                 $piece->out(),
-                $piece->thing()->tickedSteps(),
+                $piece->thing()->progress()->done,
             ],
         );
         self::assertContains("{$piece->tag()} spoiled: a letter tore", $this->book($docket));

@@ -288,19 +288,19 @@ final class CostsTest extends ShopTestCase
         $docket = $this->taken('Heron', 3);
         $this->draw($docket, new Design('bebas'));
         $invoices = $this->get(Invoices::class);
-        $bill = $invoices->quote($docket->latestProof());
+        $bill = $invoices->quote($docket->proofs()->newest());
         self::assertSame("Quote {$docket->tag()}/1", $bill->title);
         self::assertSame($docket->price(), $bill->total->minor);
         self::assertStringContainsString('It holds until', $bill->says);
         self::assertStringContainsString('3 × Heron, on Coal hod', $bill->lines[0]);
         $this->get(DrawOrder::class)->price($docket, $docket->version(), '55');
-        self::assertEquals($bill, $invoices->quote($docket->proofs()[0]));
-        self::assertSame(5500, $invoices->quote($docket->latestProof())->total->minor);
-        self::assertSame(2, $docket->latestProof()[0]->nth());
+        self::assertEquals($bill, $invoices->quote($docket->proofs()->all()[0]));
+        self::assertSame(5500, $invoices->quote($docket->proofs()->newest())->total->minor);
+        self::assertSame(2, $docket->proofs()->newest()[0]->nth());
         $this->approve($docket, 2);
-        self::assertStringContainsString('Agreed on', $invoices->quote($docket->latestProof())->says);
+        self::assertStringContainsString('Agreed on', $invoices->quote($docket->proofs()->newest())->says);
         self::assertSame(
-            $docket->latestProof()[0]->frozen()->charged->quote,
+            $docket->proofs()->newest()[0]->frozen()->charged->quote,
             array_map(
                 static fn ($line): array => [
                     'what' => $line->what,

@@ -50,7 +50,7 @@ final class CutOnceTest extends ShopTestCase
     /** The worker does what was left for it. */
     private function follow(Batch $batch): void
     {
-        $this->get(FollowCutHandler::class)(new FollowCut($batch->id(), (string) $this->fresh($batch)->job()));
+        $this->get(FollowCutHandler::class)(new FollowCut($batch->id(), (string) $this->fresh($batch)->cut()->job()));
     }
 
     private function left(): int
@@ -129,7 +129,7 @@ final class CutOnceTest extends ShopTestCase
         $back = $this->fresh($batch);
         self::assertSame(BatchState::Released, $back->state());
         self::assertSame([], $this->machine()->begun);
-        self::assertStringContainsString('nothing was cut', (string) $back->trouble());
+        self::assertStringContainsString('nothing was cut', (string) $back->cut()->trouble());
         self::assertSame(PieceState::Batched, $this->piecesIn($back)[0]->state());
         $this->get(Cutting::class)->start($back, $back->version(), $back->stock());
         $this->machine()->machine->pass(10_000);

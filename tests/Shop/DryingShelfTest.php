@@ -132,7 +132,7 @@ final class DryingShelfTest extends ShopTestCase
         } catch (Refusals $refusals) {
             self::assertArrayHasKey('reason', $refusals->fields);
         }
-        self::assertSame([], $thing->tickedSteps(), 'nothing is kept of what is refused');
+        self::assertSame([], $thing->progress()->done, 'nothing is kept of what is refused');
         $this->bench()->tick($thing, $thing->version(), $all, false, ' warmed with the dryer ');
         self::assertContains(
             "{$thing->tag()}: a wait was cut short: warmed with the dryer",

@@ -65,17 +65,17 @@ final class FollowCutTest extends ShopTestCase
     public function testOneThatFailsForGoodIsFollowedByANewOneAfterAWhile(): void
     {
         $batch = $this->started();
-        $this->fails(new FollowCut($batch->id(), (string) $batch->job()), 3);
-        self::assertEquals([new FollowCut($batch->id(), (string) $batch->job(), 1)], $this->sent());
+        $this->fails(new FollowCut($batch->id(), (string) $batch->cut()->job()), 3);
+        self::assertEquals([new FollowCut($batch->id(), (string) $batch->cut()->job(), 1)], $this->sent());
         self::assertGreaterThan(1000, $this->work()->getSent()[0]->last(DelayStamp::class)?->getDelay());
     }
 
     public function testOneThatIsTriedAgainAnywayIsNot(): void
     {
         $batch = $this->started();
-        $this->fails(new FollowCut($batch->id(), (string) $batch->job()), 0);
+        $this->fails(new FollowCut($batch->id(), (string) $batch->cut()->job()), 0);
         self::assertEquals(
-            [new FollowCut($batch->id(), (string) $batch->job())],
+            [new FollowCut($batch->id(), (string) $batch->cut()->job())],
             $this->sent(),
             'the same once more, and no new one',
         );
@@ -86,7 +86,7 @@ final class FollowCutTest extends ShopTestCase
         $batch = $this->started();
         $this->fails(new FollowCut($batch->id(), 'an-older-job'), 3);
         $this->machine()->machine->pass(10_000);
-        $job = (string) $batch->job();
+        $job = (string) $batch->cut()->job();
         $this->get(CutFollowing::class)->follow($batch->id(), $job);
         $this->fails(new FollowCut($batch->id(), $job), 3);
         self::assertSame([], $this->sent());
@@ -96,7 +96,7 @@ final class FollowCutTest extends ShopTestCase
     {
         $batch = $this->started();
         $id = $batch->id();
-        $job = (string) $batch->job();
+        $job = (string) $batch->cut()->job();
         $handle = $this->get(FollowCutHandler::class);
         $handle(new FollowCut($id, $job, 1));
         $handle(new FollowCut($id, $job, 2));

@@ -140,7 +140,7 @@ final class ItemsTest extends ShopTestCase
     {
         $docket = $this->two();
         $this->proofed($docket);
-        $pages = $docket->latestProof();
+        $pages = $docket->proofs()->newest();
         self::assertSame(
             [['Kestrel'], ['Tea']],
             array_map(static fn (ProofPage $page): array => $page->words(), $pages),
@@ -174,7 +174,7 @@ final class ItemsTest extends ShopTestCase
         } catch (Refusals $refusals) {
             self::assertStringStartsWith('Tea on Drawer front: No proof yet.', $refusals->fields['items'] ?? '');
         }
-        self::assertSame([], $docket->latestProof());
+        self::assertSame([], $docket->proofs()->newest());
     }
 
     public function testAChangeToOneItemKeepsWhatWasSaidYesToElsewhere(): void
@@ -204,14 +204,14 @@ final class ItemsTest extends ShopTestCase
             [['Kestrel', 'Osric Tamblyn'], ['Teas', null]],
             array_map(
                 static fn (ProofPage $page): array => [implode(' ', $page->words()), $page->approvedBy()],
-                $docket->latestProof(),
+                $docket->proofs()->newest(),
             ),
         );
-        self::assertNull(ProofPage::lastApproved($docket->latestProof()));
+        self::assertNull(ProofPage::lastApproved($docket->proofs()->newest()));
         $this->approve($docket, 2, 'Perpetua Lyle');
         self::assertSame(
             ['Osric Tamblyn', 'Perpetua Lyle'],
-            array_map(static fn (ProofPage $page): ?string => $page->approvedBy(), $docket->latestProof()),
+            array_map(static fn (ProofPage $page): ?string => $page->approvedBy(), $docket->proofs()->newest()),
         );
         self::assertSame(
             [[1, 1, 'applying'], [2, 1, 'applying'], [3, 2, 'waiting'], [4, 2, 'waiting'], [5, 2, 'waiting']],
@@ -247,7 +247,7 @@ final class ItemsTest extends ShopTestCase
         self::assertSame('Kestrel', $docket->label());
         $docket->freeze(...array_map(
             fn (ProofPage $page): ProofPage => $page->again(2, $this->clock->now(), $page->frozen()),
-            [$docket->latestProof()[0]],
+            [$docket->proofs()->newest()[0]],
         ));
         $this->records->flush();
         $this->approve($docket, 2);
@@ -351,8 +351,12 @@ final class ItemsTest extends ShopTestCase
         $bench = $this->get(BenchWork::class);
         [$first, $second, $tea, $more, $last] = $docket->things();
         $bench->tick($tea, $tea->version(), array_keys($this->get(WorkPlans::class)->of($tea)->handSteps()), true);
-        self::assertSame([[], []], [$first->tickedSteps(), $second->tickedSteps()], 'another item is another thing');
-        self::assertSame($tea->tickedSteps(), $last->tickedSteps());
+        self::assertSame(
+            [[], []],
+            [$first->progress()->done, $second->progress()->done],
+            'another item is another thing',
+        );
+        self::assertSame($tea->progress()->done, $last->progress()->done);
         // One lags behind: it is not taken along, and not held up.
         $this->get(Spoiling::class)->thing($last, $last->version(), [], 'creased');
         $bench->move($tea, $tea->version(), PieceMove::Applied, true);

@@ -151,8 +151,12 @@ final class OrdersTest extends ShopTestCase
         );
         $this->get(DrawOrder::class)->move($docket, $docket->version(), DocketMove::Change, '');
         $this->draw($docket, new Design('pacifico', 25_000));
-        self::assertCount(2, $docket->proofs());
-        self::assertSame(30_000, $docket->proofs()[0][0]->drawing()->capHeight()->micrometres, 'the first proof is as it was');
+        self::assertCount(2, $docket->proofs()->all());
+        self::assertSame(
+            30_000,
+            $docket->proofs()->all()[0][0]->drawing()->capHeight()->micrometres,
+            'the first proof is as it was',
+        );
         $this->expectException(Refused::class);
         $this->expectExceptionMessageMatches('~newest~');
         $this->approve($docket);

@@ -143,7 +143,7 @@ final class PlanReleaseTest extends PlansTestCase
             $fresh = $this->get(Batches::class)->batch($batch->id());
             $cutting->start($fresh, $fresh->version(), $fresh->stock());
             $this->machine()->machine->pass(100_000);
-            self::assertFalse($this->get(CutFollowing::class)->follow($batch->id(), (string) $fresh->job()));
+            self::assertFalse($this->get(CutFollowing::class)->follow($batch->id(), (string) $fresh->cut()->job()));
             $piece = $this->records->find(Piece::class, $pieces[0]->id());
             self::assertSame($nth < \count($batches) - 1 ? PieceState::Cutting : PieceState::Weeding, $piece?->state());
         }

@@ -135,10 +135,10 @@ final class PriceTest extends ShopTestCase
         $share(20);
         $docket = $this->agreedAt($this->taken('Heron', 1), 24);
         $invoices = $this->get(Invoices::class);
-        $quote = $invoices->quote($docket->latestProof());
+        $quote = $invoices->quote($docket->proofs()->newest());
         self::assertSame([2400, 400], [$quote->total->minor, $quote->tax->minor]);
         $share(0);
-        self::assertSame(400, $invoices->quote($docket->latestProof())->tax->minor);
+        self::assertSame(400, $invoices->quote($docket->proofs()->newest())->tax->minor);
         self::assertSame(2000, $invoices->net($docket)?->minor);
         self::assertSame(
             [2400, 400],
@@ -168,7 +168,7 @@ final class PriceTest extends ShopTestCase
     {
         $this->get(DrawOrder::class)->price($docket, $docket->version(), "$price");
         $this->draw($docket, new Design('bebas'));
-        $this->approve($docket, \count($docket->proofs()));
+        $this->approve($docket, \count($docket->proofs()->all()));
 
         return $docket;
     }

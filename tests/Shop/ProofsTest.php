@@ -64,21 +64,21 @@ final class ProofsTest extends ShopTestCase
                     ->getConnection()
                     ->fetchOne('SELECT id FROM docket WHERE number = ?', [$docket->number()]),
             ) ?? self::fail();
-        self::assertEquals($said, $docket->proofs()[0][0]->frozen());
+        self::assertEquals($said, $docket->proofs()->all()[0][0]->frozen());
         self::assertSame(
             4_200,
-            $docket->proofs()[1][0]->frozen()->charged->price,
+            $docket->proofs()->all()[1][0]->frozen()->charged->price,
             'a version of its own for the new price',
         );
         self::assertEquals(
-            ['price' => $said->charged->price] + $docket->proofs()[1][0]->frozen()->toArray(),
+            ['price' => $said->charged->price] + $docket->proofs()->all()[1][0]->frozen()->toArray(),
             $said->toArray(),
             'the same but for the price',
         );
-        self::assertSame(4_200, $docket->proofs()[2][0]->frozen()->charged->price, 'it is kept');
+        self::assertSame(4_200, $docket->proofs()->all()[2][0]->frozen()->charged->price, 'it is kept');
         self::assertSame(
             ['Condensed by 4 %.', 'Thickened by 0.1 mm on each side.'],
-            $docket->proofs()[2][0]->frozen()->notes->remarks,
+            $docket->proofs()->all()[2][0]->frozen()->notes->remarks,
         );
     }
 
@@ -153,7 +153,7 @@ final class ProofsTest extends ShopTestCase
         $this->letPass($docket);
         $this->draw($docket, $better, false, ['Kestrel']);
         $this->draw($docket, $passed, true, ['Kestrel']);
-        self::assertCount(1, $docket->proofs());
+        self::assertCount(1, $docket->proofs()->all());
         $docket->move(DocketMove::Change);
         $this->expectException(Refusals::class);
         $this->draw($docket, $worse, true, ['Kestrel']);
@@ -336,7 +336,7 @@ final class ProofsTest extends ShopTestCase
         $this->approve($docket, 2);
         self::assertSame(
             ['Kestrels', 'Kestrels'],
-            array_map(static fn ($piece): string => $piece->label(), $docket->pieces()),
+            array_map(static fn ($piece): string => $piece->drawn()->label(), $docket->pieces()),
         );
         self::assertSame($old[0]->tag(), $docket->pieces()[0]->tag(), 'nothing was made of the old one');
     }
@@ -366,8 +366,8 @@ final class ProofsTest extends ShopTestCase
             $this->draw($docket, new Design('bebas'), lines: ['Open']);
             $this->approve($docket, 1);
             $piece = $docket->pieces()[0];
-            self::assertSame($mirrored, $piece->isMirrored(), $side);
-            $seen = $this->get(Outlines::class)->region($piece->outline());
+            self::assertSame($mirrored, $piece->proof()->frozen()->mirrored, $side);
+            $seen = $this->get(Outlines::class)->region($piece->drawn()->outline());
             self::assertEquals($mirrored ? $seen->mirrored() : $seen, $this->region($piece));
         }
     }

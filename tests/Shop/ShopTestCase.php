@@ -141,7 +141,7 @@ abstract class ShopTestCase extends WebTestCase
     /** The page of the newest proof that shows the first thing of an order. */
     protected function page(Docket $docket): ProofPage
     {
-        return $docket->pageOf($docket->item()) ?? self::fail('no proof yet');
+        return $docket->proofs()->pageOf($docket->item()) ?? self::fail('no proof yet');
     }
 
     protected function approve(Docket $docket, int $proof = 1, string $by = 'Osric Tamblyn'): void

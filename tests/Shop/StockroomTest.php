@@ -140,7 +140,7 @@ final class StockroomTest extends ShopTestCase
         self::assertSame([Movement::TAKEN, -1, $batch->id()], [$taken->what(), $taken->count(), $taken->batch()]);
         $this->get(Cutting::class)->start($batch, $batch->version(), $this->sheets);
         $this->machine()->machine->pass(10_000);
-        $this->get(CutFollowing::class)->follow($batch->id(), (string) $batch->job());
+        $this->get(CutFollowing::class)->follow($batch->id(), (string) $batch->cut()->job());
         $done = $batches->batch($batch->id());
         self::assertTrue($done->hasRemnant());
         self::assertCount(1, $batches->withRemnant(9));

@@ -120,7 +120,7 @@ final class StuckRecordsTest extends ShopTestCase
         $this->records->getConnection()->executeStatement(
             'INSERT INTO messenger_messages (body, headers, queue_name, created_at, available_at) VALUES (?, ?, ?, '
                 .'NOW(), NOW())',
-            ["O:…FollowCut…{$batch->job()}…", '[]', 'default'],
+            ["O:…FollowCut…{$batch->cut()->job()}…", '[]', 'default'],
         );
         self::assertSame([], $this->get(StuckRecords::class)->all());
         self::assertSame('cutting', $this->get(Batches::class)->batch($batch->id())->state()->value);

@@ -213,7 +213,7 @@ final class ElementsTest extends WebCase
         self::assertEqualsCanonicalizing([$top, $under], $top->together());
         self::assertSame([$top, $under], $under->joined(), 'the disc lies under the words');
         $regions = array_map(
-            fn (Piece $piece) => $this->get(Outlines::class)->region($piece->outline()),
+            fn (Piece $piece) => $this->get(Outlines::class)->region($piece->drawn()->outline()),
             [$top, $under],
         );
         self::assertSame(6, \count($regions[0]->pieces()), 'five letters and a star');
@@ -288,7 +288,7 @@ final class ElementsTest extends WebCase
         ))[0] ?? self::fail('no star');
         $thing = $star->thing();
         $steps = $this->get(WorkPlans::class)->of($thing)->keyed();
-        $name = $thing->nameOf($star);
+        $name = $thing->films()->nameOf($star);
         $of = static fn (string $kind): string => $kind.('' === $name ? '' : "/$name");
         self::assertArrayNotHasKey($of('lay-under'), $steps, 'it lies under nothing');
         self::assertStringContainsString('art to left edge 20 mm', $steps[$of('position')]->how);

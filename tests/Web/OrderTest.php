@@ -191,7 +191,12 @@ final class OrderTest extends WebCase
         $this->get(Materials::class)->book($piece->thing());
         self::assertSame(2, $this->get(Shelf::class)->supply($tin->id())->amount());
         $left = $this->get(Shelf::class)->supply($tape->id())->amount();
-        self::assertEqualsWithDelta($piece->size()->height->toMillimetres() + 16, 2000 - $left, 1, 'off a wide roll');
+        self::assertEqualsWithDelta(
+            $piece->drawn()->size()->height->toMillimetres() + 16,
+            2000 - $left,
+            1,
+            'off a wide roll',
+        );
     }
 
     /** How old the paint is is asked: film waits for it, and what was said of paint in general is not said any more. */

@@ -467,7 +467,7 @@ final class SizeTest extends WebCase
         self::assertCount(8, $docket->pieces());
         self::assertSame(
             ['Ada', 'Ada', 'Zoë', 'Zoë'],
-            array_map(static fn ($piece): string => $piece->label(), \array_slice($docket->pieces(), 0, 4)),
+            array_map(static fn ($piece): string => $piece->drawn()->label(), \array_slice($docket->pieces(), 0, 4)),
         );
         self::assertNotEquals($this->region($docket->pieces()[0]), $this->region($docket->pieces()[2]));
         self::assertCount(

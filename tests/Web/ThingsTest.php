@@ -255,7 +255,7 @@ final class ThingsTest extends WebCase
             'pieces' => [$rim['piece']],
         ]);
         self::assertSame(['waiting', 'waiting'], array_column($spoiled['films'], 'state'), $top['tag']);
-        self::assertSame([], $this->docketOf($number)->things()[0]->tickedSteps());
+        self::assertSame([], $this->docketOf($number)->things()[0]->progress()->done);
     }
 
     /** A lantern of four panes is one thing: four decals, one blank, one card. */

@@ -14,7 +14,6 @@ use Yelbo\Trade\Journey\BatchState;
 use Yelbo\Trade\Journey\Journey;
 use Yelbo\Trade\Journey\RemnantState;
 use Yelbo\Trade\Refused;
-use Yelbo\Trade\Sheet\Place;
 
 /**
  * Pieces of one film on one sheet, frozen when it is released. Batches released together can share a piece that is cut
@@ -49,21 +48,11 @@ class Batch implements Versioned
     #[ORM\Column(length: 10)]
     private BatchState $state = BatchState::Released;
 
-    /** The cutter's name for the job under way. */
-    #[ORM\Column(length: 40, nullable: true)]
-    private ?string $job = null;
+    #[ORM\Embedded(columnPrefix: false)]
+    private CutRun $cut;
 
-    /** When the job was given to the cutter. */
-    #[ORM\Column(nullable: true)]
-    private ?\DateTimeImmutable $startedAt = null;
-
-    /** Whether the cutter has said that it began the job. */
-    #[ORM\Column]
-    private bool $begun = false;
-
-    /** From 0 to 1. */
-    #[ORM\Column]
-    private float $progress = 0;
+    #[ORM\Embedded(columnPrefix: false)]
+    private BatchPrint $print;
 
     /** The first of those released with it; its own id where it is alone or the first. */
     #[ORM\Column(name: 'release_id', nullable: true)]
@@ -83,25 +72,6 @@ class Batch implements Versioned
     #[ORM\Column(length: 10, nullable: true)]
     private ?RemnantState $remnant = null;
 
-    /** When what is printed on it was; none of film that is cut alone. */
-    #[ORM\Column(nullable: true)]
-    private ?\DateTimeImmutable $printedAt = null;
-
-    /** Clear coats on the print. */
-    #[ORM\Column]
-    private int $coats = 0;
-
-    #[ORM\Column(nullable: true)]
-    private ?\DateTimeImmutable $coatedAt = null;
-
-    /** What went wrong last, in words. */
-    #[ORM\Column(length: 300, nullable: true)]
-    private ?string $trouble = null;
-
-    /** The film was cut into and no batch came of it: it needs other film. */
-    #[ORM\Column]
-    private bool $ruined = false;
-
     /**
      * @param list<Placed> $places lengths in µm
      * @param int          $length how far down the sheet anything reaches, µm
@@ -118,6 +88,8 @@ class Batch implements Versioned
         #[ORM\Column(type: 'json')] private array $boxes = [],
         #[ORM\Column(nullable: true)] private ?int $taken = null,
     ) {
+        $this->cut = new CutRun();
+        $this->print = new BatchPrint();
         [$this->width, $this->height, $this->outline] = [
             $stock->width(),
             $taken ?? $stock->height(),
@@ -189,42 +161,6 @@ class Batch implements Versioned
         return $this->releasedAt;
     }
 
-    /** The name of its job at the cutter; none where it is not on it. */
-    public function job(): ?string
-    {
-        return $this->job;
-    }
-
-    /** How far it has come, from 0 to 1. */
-    public function progress(): float
-    {
-        return $this->progress;
-    }
-
-    /** What went wrong, as a sentence; none where nothing did. */
-    public function trouble(): ?string
-    {
-        return $this->trouble;
-    }
-
-    /** Its film was cut into in vain. */
-    public function isRuined(): bool
-    {
-        return $this->ruined;
-    }
-
-    /** When the job was given to the cutter; none where it never was. */
-    public function startedAt(): ?\DateTimeImmutable
-    {
-        return $this->startedAt;
-    }
-
-    /** Whether the cutter has said that it began the job. */
-    public function hasBegun(): bool
-    {
-        return $this->begun;
-    }
-
     /** µm */
     public function width(): int
     {
@@ -279,90 +215,51 @@ class Batch implements Versioned
         $this->remnant = Journey::remnant($this->remnant, $as);
     }
 
-    /** @param Placed $place */
-    public static function place(array $place): Place
+    /** What is known of its cut: the job, how far it is, what went wrong. */
+    public function cut(): CutRun
     {
-        return new Place(
-            $place['piece'].(isset($place['part']) ? '#'.$place['part'] : ''),
-            $place['x'],
-            $place['y'],
-            $place['turn'],
-        );
+        return $this->cut;
+    }
+
+    /** What is printed on it, where it is printed. */
+    public function print(): BatchPrint
+    {
+        return $this->print;
     }
 
     /** It came out of the printer: its coats begin anew. */
     public function printed(\DateTimeImmutable $at): void
     {
         $this->state = Journey::batch($this->state, BatchMove::Print);
-        $this->printedAt = $at;
-        $this->coats = 0;
-        $this->coatedAt = null;
+        $this->print = new BatchPrint($at);
     }
 
     /** One more clear coat is on it. */
     public function coated(\DateTimeImmutable $at): void
     {
         $this->state = Journey::batch($this->state, BatchMove::Coat);
-        ++$this->coats;
-        $this->coatedAt = $at;
-    }
-
-    /** When it was printed; none where it was not. */
-    public function printedAt(): ?\DateTimeImmutable
-    {
-        return $this->printedAt;
-    }
-
-    /** How many clear coats are on the print. */
-    public function coats(): int
-    {
-        return $this->coats;
-    }
-
-    /** When the last coat was laid on; none where there is none. */
-    public function coatedAt(): ?\DateTimeImmutable
-    {
-        return $this->coatedAt;
+        $this->print = $this->print->coated($at);
     }
 
     /** Gives it to the cutter: what the cutter is to do is on record before it does it. */
     public function start(string $job, \DateTimeImmutable $at): void
     {
         $this->state = Journey::batch($this->state, BatchMove::Start);
-        $this->job = $job;
-        $this->startedAt = $at;
-        $this->begun = false;
-        $this->progress = 0;
-        $this->trouble = null;
-        $this->ruined = false;
-    }
-
-    /** The cutter said that it began. */
-    public function began(): void
-    {
-        $this->begun = true;
+        $this->cut->start($job, $at);
     }
 
     /** The cutter never began: the film is as it was. */
     public function notBegun(string $why): void
     {
         $this->state = Journey::batch($this->state, BatchMove::Stop);
-        $this->job = null;
-        $this->trouble = mb_substr($why, 0, 300);
-    }
-
-    /** Keeps how far the cutter is. */
-    public function progressed(float $share): void
-    {
-        $this->progress = max(0.0, min(1.0, $share));
+        $this->cut->notBegun($why);
     }
 
     /** The cutter is done with it. */
     public function finished(): void
     {
         $this->state = Journey::batch($this->state, BatchMove::Finish);
-        $this->progress = 1;
-        $this->job = null;
+        $this->cut->finished();
         $this->remnant = RemnantState::Waiting;
     }
 
@@ -370,12 +267,9 @@ class Batch implements Versioned
     public function stopped(string $trouble): void
     {
         $this->state = Journey::batch($this->state, BatchMove::Stop);
-        $this->job = null;
-        $this->progress = 0;
-        $this->trouble = mb_substr($trouble, 0, 300);
-        $this->ruined = true;
+        $this->cut->stopped($trouble);
         // Other film is printed anew.
-        [$this->printedAt, $this->coats, $this->coatedAt] = [null, 0, null];
+        $this->print = new BatchPrint();
     }
 
     /**

@@ -85,8 +85,8 @@ final readonly class Batches
         /** @var list<Batch> $batches */
         $batches = $this->records
             ->createQuery(
-                'SELECT b FROM '.Batch::class.' b WHERE b.state = :released AND b.printedAt IS NOT NULL ORDER BY '
-                    .'b.printedAt',
+                'SELECT b FROM '.Batch::class.' b WHERE b.state = :released AND b.print.printedAt IS NOT NULL ORDER BY '
+                    .'b.print.printedAt',
             )
             ->setParameter('released', BatchState::Released)
             ->getResult();

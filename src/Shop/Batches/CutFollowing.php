@@ -58,7 +58,7 @@ final readonly class CutFollowing
     public function settle(int $id, string $job, bool $mayBegin): bool
     {
         $batch = $this->records->find(Batch::class, $id);
-        if (null === $batch || $batch->job() !== $job) {
+        if (null === $batch || $batch->cut()->job() !== $job) {
             return false;
         }
         try {
@@ -73,7 +73,7 @@ final readonly class CutFollowing
         }
 
         return match ($status->state) {
-            CutterStatus::UNKNOWN => $batch->hasBegun()
+            CutterStatus::UNKNOWN => $batch->cut()->hasBegun()
                 ? $this->stopped(
                     $batch,
                     'The cutter lost the job: it knows nothing of it any more. Load fresh film and cut again.',
@@ -95,9 +95,9 @@ final readonly class CutFollowing
     /** The one who started it stood at the machine just now. */
     private function isFresh(Batch $batch): bool
     {
-        $at = $batch->startedAt();
+        $at = $batch->cut()->startedAt();
 
-        return !$batch->hasBegun()
+        return !$batch->cut()->hasBegun()
             && null !== $at
             && $this->clock->now()->getTimestamp() - $at->getTimestamp() <= self::BEGIN_WITHIN;
     }
@@ -106,7 +106,7 @@ final readonly class CutFollowing
     private function refusedToBegin(Batch $batch, string $job, CutterTrouble $trouble): bool
     {
         try {
-            if (CutterStatus::UNKNOWN !== $this->cutter->status($job)->state || $batch->hasBegun()) {
+            if (CutterStatus::UNKNOWN !== $this->cutter->status($job)->state || $batch->cut()->hasBegun()) {
                 return false;
             }
         } catch (CutterTrouble) {
@@ -135,7 +135,7 @@ final readonly class CutFollowing
             ->executeStatement('UPDATE batch SET progress = ?, begun = 1 WHERE id = ? AND job = ?', [
                 $share,
                 $batch->id(),
-                $batch->job(),
+                $batch->cut()->job(),
             ]);
         $this->ticks->add();
 
@@ -200,10 +200,10 @@ final readonly class CutFollowing
      */
     private function end(Batch $batch, \Closure $do): bool
     {
-        $job = $batch->job();
+        $job = $batch->cut()->job();
         $this->records->wrapInTransaction(function () use ($batch, $job, $do): void {
             $this->records->refresh($batch, LockMode::PESSIMISTIC_WRITE);
-            if ($batch->job() === $job) {
+            if ($batch->cut()->job() === $job) {
                 $do($batch);
             }
         });

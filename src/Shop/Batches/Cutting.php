@@ -159,7 +159,7 @@ final readonly class Cutting
     private function settleOthers(Batch $batch): void
     {
         foreach ($this->batches->onCutter() as $other) {
-            if ($other !== $batch && $this->following->settle($other->id(), (string) $other->job(), true)) {
+            if ($other !== $batch && $this->following->settle($other->id(), (string) $other->cut()->job(), true)) {
                 throw self::busyWith($other->id());
             }
         }
@@ -193,7 +193,7 @@ final readonly class Cutting
         $this->change->apply($batch, $version, function () use ($batch): void {
             $pieces = CutSheets::pieces($this->sheets->contents($batch));
             $batch->dissolve();
-            if (!$batch->isRuined()) {
+            if (!$batch->cut()->isRuined()) {
                 $this->stockroom->putBack($batch->stock(), $batch->taken(), $batch->id());
             }
             foreach ($pieces as $piece) {
@@ -217,7 +217,7 @@ final readonly class Cutting
     /** The film planned goes back on the shelf unless it was already cut into. */
     private function swap(Batch $batch, StockItem $loaded): void
     {
-        $ruined = $batch->isRuined();
+        $ruined = $batch->cut()->isRuined();
         if ($loaded === $batch->stock() && !$ruined) {
             return;
         }

@@ -29,7 +29,19 @@ readonly class PlacedOutline
     /** @param Placed $at */
     public static function kept(array $at): self
     {
-        return new self(Batch::place($at), $at['outline'], $at['mirrored'] ?? false, $at['part'] ?? -1);
+        return new self(self::place($at), $at['outline'], $at['mirrored'] ?? false, $at['part'] ?? -1);
+    }
+
+    /**
+     * Where something lies, as a batch keeps it.
+     *
+     * @param Placed $at
+     */
+    public static function place(array $at): Place
+    {
+        $part = isset($at['part']) ? "#{$at['part']}" : '';
+
+        return new Place($at['piece'].$part, $at['x'], $at['y'], $at['turn']);
     }
 
     /** By which what is drawn and cut of it is remembered. */

@@ -142,7 +142,17 @@ final readonly class PlanOverview
         foreach ($pieces as $piece) {
             /** @var array{int, float} $found */
             $found = $this->cache->recall(
-                'split.'.hash('xxh128', serialize([$piece->outline(), $piece->isMirrored(), $piece->isJoined(), $gap])),
+                'split.'.hash(
+                    'xxh128',
+                    serialize(
+                        [
+                            $piece->drawn()->outline(),
+                            $piece->proof()->frozen()->mirrored,
+                            $piece->drawn()->isJoined(),
+                            $gap,
+                        ],
+                    ),
+                ),
                 function () use ($piece, $gap): array {
                     $region = $this->outlines->forKnife($piece);
                     $parts = Parts::apart($region, $gap);
@@ -176,9 +186,9 @@ final readonly class PlanOverview
         return $this->cache->recall(
             'plan-figures.'.
                 hash('xxh128', serialize([
-                    $piece->outline(),
-                    $piece->isMirrored(),
-                    $piece->isJoined(),
+                    $piece->drawn()->outline(),
+                    $piece->proof()->frozen()->mirrored,
+                    $piece->drawn()->isJoined(),
                     $part,
                     $split,
                     $rules,

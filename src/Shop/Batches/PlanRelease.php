@@ -189,8 +189,8 @@ final readonly class PlanRelease
             'turn' => $at['turn'],
             ...match (true) {
                 $at['part'] >= 0 => ['outline' => $this->outlines->store($drawn), 'part' => $at['part']],
-                $piece->isJoined() => ['outline' => $this->outlines->store($drawn)],
-                default => ['outline' => $piece->outline(), 'mirrored' => $piece->isMirrored()],
+                $piece->drawn()->isJoined() => ['outline' => $this->outlines->store($drawn)],
+                default => ['outline' => $piece->drawn()->outline(), 'mirrored' => $piece->proof()->frozen()->mirrored],
             },
         ];
     }

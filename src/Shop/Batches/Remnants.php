@@ -49,7 +49,7 @@ final readonly class Remnants
                 $cut = array_map(static fn (Box $box): Region => $box->region(), $batch->boxes());
                 foreach ($batch->places() as $at) {
                     $region = $this->outlines->region($at['outline']);
-                    $cut[] = Batch::place($at)->put($at['mirrored'] ?? false ? $region->mirrored() : $region);
+                    $cut[] = PlacedOutline::place($at)->put($at['mirrored'] ?? false ? $region->mirrored() : $region);
                 }
 
                 return Remnant::ofSheet(SvgPath::read($batch->outline()), $cut, ...$figures);

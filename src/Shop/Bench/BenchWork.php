@@ -109,10 +109,10 @@ final readonly class BenchWork
                 continue;
             }
             $left = array_keys(
-                array_diff_key($this->plans->of($thing)->handSteps(), array_flip($thing->tickedSteps())),
+                array_diff_key($this->plans->of($thing)->handSteps(), array_flip($thing->progress()->done)),
             );
             try {
-                $progress = $this->next($thing, [...$thing->tickedSteps(), ...\array_slice($left, 0, 1)], '');
+                $progress = $this->next($thing, [...$thing->progress()->done, ...\array_slice($left, 0, 1)], '');
             } catch (Refusals $refused) {
                 throw new Refused('not-yet', "{$thing->tag()}: ".implode(' ', $refused->fields));
             }
@@ -176,11 +176,11 @@ final readonly class BenchWork
             $this->moves->refuse($one, $move);
         }
         $began = $this->times->began($thing->since());
-        $tops = array_sum(array_map(static fn (Thing $one): int => \count($one->tops()), $all));
+        $tops = array_sum(array_map(static fn (Thing $one): int => \count($one->films()->tops()), $all));
         $this->change->applyAll(self::versions($all, $version), function () use ($all, $move, $began, $tops): void {
             foreach ($all as $one) {
                 $this->moves->make($one, $move);
-                foreach ($one->tops() as $top) {
+                foreach ($one->films()->tops() as $top) {
                     $this->times->keep($top, $move, $began, $tops);
                 }
             }
@@ -203,7 +203,10 @@ final readonly class BenchWork
         } catch (Refused $refused) {
             throw Refusals::at('reason', $refused->getMessage());
         }
-        foreach ($thing->missingFor($plan, array_values(array_diff($next->done, $thing->tickedSteps()))) as $piece) {
+        foreach ($thing->films()->missingFor(
+            $plan,
+            array_values(array_diff($next->done, $thing->progress()->done)),
+        ) as $piece) {
             throw new Refused(
                 'not-yet',
                 "{$piece->tag()} is not that far: it is {$piece->state()->inWords()}. Nothing goes on before all of "
@@ -217,7 +220,7 @@ final readonly class BenchWork
     /** The last look is signed: who took it and when stands in the book. */
     private function keep(Thing $thing, Progress $progress): void
     {
-        if (\in_array(StepKind::LookOver->value, array_diff($progress->done, $thing->tickedSteps()), true)) {
+        if (\in_array(StepKind::LookOver->value, array_diff($progress->done, $thing->progress()->done), true)) {
             $this->book->note(
                 'looked-over',
                 "{$thing->tag()} looked over",

@@ -53,8 +53,8 @@ final readonly class DecalsToApply
         $rules = $this->materials->rulesFor($piece->thing());
         $item = $piece->item();
         $object = $item->object();
-        $size = $piece->isOnTop() ? $piece->joinedSize() : $piece->cutSize();
-        [$left, $top] = [$piece->joinedLeft(), $piece->joinedTop()];
+        $size = $piece->drawn()->isOnTop() ? $piece->drawn()->joinedSize() : $piece->drawn()->cutSize();
+        [$left, $top] = [$piece->drawn()->joinedLeft(), $piece->drawn()->joinedTop()];
         $cover = Taping::cover($size, $item->useOf(), $rules);
 
         return new Decal(
@@ -87,8 +87,8 @@ final readonly class DecalsToApply
         $painted = $object->paintedOn();
         $paint = null === $painted ? null : new Paint($painted, $rules);
         $now = $this->clock->now();
-        $middle = $piece->joinedLeft()->plus($art->width->times(0.5));
-        $top = $piece->joinedTop();
+        $middle = $piece->drawn()->joinedLeft()->plus($art->width->times(0.5));
+        $top = $piece->drawn()->joinedTop();
 
         return new Substrate(
             $object->shape(),
@@ -97,8 +97,8 @@ final readonly class DecalsToApply
             $object->isInside(),
             $object->edgeOf(
                 $this->outlines
-                    ->region($piece->outline())
-                    ->moved($piece->left()->micrometres, $piece->top()->micrometres),
+                    ->region($piece->drawn()->outline())
+                    ->moved($piece->drawn()->left()->micrometres, $piece->drawn()->top()->micrometres),
             ),
             $object->corners(),
             null === $paint || $paint->curedAt() <= $now ? '' : $paint->curedAt()->format('D j M, H:i'),
@@ -108,7 +108,7 @@ final readonly class DecalsToApply
             array_map(
                 static fn (array $feature): array => [
                     $feature['label'],
-                    $piece->joinedLeft()->micrometres + intdiv($art->width->micrometres, 2) - $feature['x'],
+                    $piece->drawn()->joinedLeft()->micrometres + intdiv($art->width->micrometres, 2) - $feature['x'],
                     $top->micrometres + intdiv($art->height->micrometres, 2) - $feature['y'],
                 ],
                 $object->features(),
@@ -119,17 +119,17 @@ final readonly class DecalsToApply
     private function detail(Piece $piece, Rules $rules): FilmDetail
     {
         $item = $piece->item();
-        $left = $piece->joinedLeft()->micrometres;
-        $layers = $piece->isOnTop() ? $piece->joined() : [$piece];
+        $left = $piece->drawn()->joinedLeft()->micrometres;
+        $layers = $piece->drawn()->isOnTop() ? $piece->joined() : [$piece];
         $seams = array_map(static fn (int $x): int => $x - $left, $item->object()->seams());
         [$loose, $solid, $onSeams] = $this->parts($piece, $seams, $rules);
 
         return new FilmDetail(
             $this->cutParts->of($piece),
             array_sum(array_map(fn (Piece $layer): int => \count($this->weeding->weeding($layer)->keeps), $layers)),
-            SnipPlaces::of($this->outlines->region($piece->outline())->moved(
-                $piece->left()->micrometres - $left,
-                $piece->top()->micrometres - $piece->joinedTop()->micrometres,
+            SnipPlaces::of($this->outlines->region($piece->drawn()->outline())->moved(
+                $piece->drawn()->left()->micrometres - $left,
+                $piece->drawn()->top()->micrometres - $piece->drawn()->joinedTop()->micrometres,
             )),
             // Letters in a frame are no insides of letters; and what is joined lies on what is under it.
             $item->design()->hasInsides() && 1 === \count($layers) ? $loose : 0,
@@ -150,11 +150,11 @@ final readonly class DecalsToApply
     {
         $layers = array_map(
             static fn (Piece $layer): array => [
-                $layer->outline(),
-                $layer->left()->micrometres - $piece->joinedLeft()->micrometres,
-                $layer->top()->micrometres - $piece->joinedTop()->micrometres,
+                $layer->drawn()->outline(),
+                $layer->drawn()->left()->micrometres - $piece->drawn()->joinedLeft()->micrometres,
+                $layer->drawn()->top()->micrometres - $piece->drawn()->joinedTop()->micrometres,
             ],
-            $piece->isOnTop() ? $piece->joined() : [$piece],
+            $piece->drawn()->isOnTop() ? $piece->joined() : [$piece],
         );
 
         return $this->cache->recall(
@@ -174,7 +174,7 @@ final readonly class DecalsToApply
     private static function beside(Piece $piece): array
     {
         $before = [];
-        foreach ($piece->thing()->tops() as $other) {
+        foreach ($piece->thing()->films()->tops() as $other) {
             if ($other === $piece) {
                 break;
             }
@@ -183,7 +183,7 @@ final readonly class DecalsToApply
             }
         }
 
-        return $piece->isOnTop() ? $before : [];
+        return $piece->drawn()->isOnTop() ? $before : [];
     }
 
     /**

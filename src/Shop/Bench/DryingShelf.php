@@ -53,18 +53,18 @@ final readonly class DryingShelf
             return new Drying($thing, $thing->restsUntil(), 'Hand it over', $needed, true);
         }
         $plan = $this->plans->of($thing);
-        $left = array_diff_key($plan->handSteps(), array_flip($thing->tickedSteps()));
+        $left = array_diff_key($plan->handSteps(), array_flip($thing->progress()->done));
         $next = reset($left);
         $coats = [StepKind::Coat, StepKind::PaintBehind];
         $isCoat = false !== $next && \in_array($next->kind, $coats, true);
-        if (!$isCoat && null === $thing->driesUntil()) {
+        if (!$isCoat && null === $thing->progress()->driesUntil) {
             return null;
         }
         $waits = array_sum(array_map(static fn (Step $step): int => $step->wait, $left));
 
         return new Drying(
             $thing,
-            $thing->driesUntil(),
+            $thing->progress()->driesUntil,
             false === $next ? 'Let it rest' : $next->title,
             $needed?->sub(new \DateInterval("PT{$waits}M")),
             $isCoat,

@@ -57,15 +57,15 @@ final readonly class DueSteps
                 : 'It has rested',
             PieceState::Ready => Handover::Posted === $thing->docket()->delivery() ? 'Post it' : 'Hand it over',
             PieceState::OnItsWay => 'Has it arrived?',
-            default => $thing->driesUntil() > $now
-                ? "Dries until {$until($thing->driesUntil())}"
+            default => $thing->progress()->driesUntil > $now
+                ? "Dries until {$until($thing->progress()->driesUntil)}"
                 : $this->step($thing),
         };
     }
 
     private function step(Thing $thing): string
     {
-        $left = array_diff_key($this->plans->of($thing)->handSteps(), array_flip($thing->tickedSteps()));
+        $left = array_diff_key($this->plans->of($thing)->handSteps(), array_flip($thing->progress()->done));
         $next = reset($left);
 
         return false === $next ? ($thing->item()->isAppliedHere() ? 'Applied' : 'Packed') : $next->title;

@@ -37,7 +37,7 @@ final readonly class Level
         return [
             $slope->degrees,
             $slope->isCrooked($rules),
-            $slope->says($piece->joinedSize()->width, $rules),
+            $slope->says($piece->drawn()->joinedSize()->width, $rules),
         ];
     }
 

@@ -43,7 +43,7 @@ final readonly class Materials
         $item = $piece->item();
 
         return $this->tapes->choice(
-            $piece->joinedSize(),
+            $piece->drawn()->joinedSize(),
             $piece->film()->grade(),
             $item->useOf(),
             $item->object()->material(),
@@ -54,7 +54,7 @@ final readonly class Materials
     /** How many strips of tape it takes side by side, of what is on the shelf. */
     public function strips(Piece $piece): int
     {
-        return $this->tapes->strips($piece->joinedSize(), $this->tape($piece), $piece->item()->useOf());
+        return $this->tapes->strips($piece->drawn()->joinedSize(), $this->tape($piece), $piece->item()->useOf());
     }
 
     /**
@@ -63,10 +63,10 @@ final readonly class Materials
      */
     public function book(Thing $thing): void
     {
-        foreach ($thing->tops() as $top) {
+        foreach ($thing->films()->tops() as $top) {
             $this->tapeOf($top);
         }
-        $blank = $this->shelf->blank($thing->item()->blank());
+        $blank = $this->shelf->blank((int) $thing->item()->answers()->blank);
         if (null !== $blank) {
             $this->supplies->takeOff($blank, 1, $thing->tag());
         }
@@ -77,7 +77,12 @@ final readonly class Materials
     {
         $item = $piece->item();
         $lifts = null === $piece->tapeFrom()
-            ? $this->tapes->lifts($piece->joinedSize(), $this->tape($piece), $item->useOf(), $this->tapes->rolls())
+            ? $this->tapes->lifts(
+                $piece->drawn()->joinedSize(),
+                $this->tape($piece),
+                $item->useOf(),
+                $this->tapes->rolls(),
+            )
             : null;
         [$tape, $length] = $lifts ?? [null, 0];
         if (null !== $tape) {

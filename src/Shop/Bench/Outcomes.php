@@ -63,7 +63,7 @@ final readonly class Outcomes
 
     private function begun(Piece $piece): CutOutcome
     {
-        $size = $piece->cutSize();
+        $size = $piece->drawn()->cutSize();
 
         return new CutOutcome(
             $piece,
@@ -79,7 +79,7 @@ final readonly class Outcomes
     /** Minutes of hands that were put into it so far, by the figures. */
     private function lost(Piece $piece): float
     {
-        $size = $piece->cutSize();
+        $size = $piece->drawn()->cutSize();
         $tape = (new StepMinutes($this->rules->current()))
             ->tape(max($size->width->micrometres, $size->height->micrometres));
 

@@ -44,8 +44,8 @@ final readonly class PaperGuides
             $piece->item()->object()->surface()->outline(),
             array_map(
                 fn (Piece $layer): Region => $this->outlines
-                    ->region($layer->outline())
-                    ->moved($piece->left()->micrometres, $piece->top()->micrometres),
+                    ->region($layer->drawn()->outline())
+                    ->moved($piece->drawn()->left()->micrometres, $piece->drawn()->top()->micrometres),
                 array_reverse($piece->joined()),
             ),
             $whole,

@@ -54,7 +54,7 @@ final readonly class Spoiling
         $this->change->apply(
             $thing,
             $version,
-            fn () => $this->cutAgain($thing, $pieces ?: $thing->cut(), trim($reason)),
+            fn () => $this->cutAgain($thing, $pieces ?: $thing->films()->cut(), trim($reason)),
         );
     }
 
@@ -69,16 +69,16 @@ final readonly class Spoiling
         $spoiled = $names = [];
         foreach ($pieces as $piece) {
             $top = $piece->joined()[0];
-            $with = $thing->nameOf($top);
-            $names[] = $thing->nameOf($piece);
+            $with = $thing->films()->nameOf($top);
+            $names[] = $thing->films()->nameOf($piece);
             $names[] = $with;
             $isOne = [] !== array_intersect(
                 array_map(static fn (string $kind): string => $kind.('' === $with ? '' : "/$with"), $joined),
-                $thing->tickedSteps(),
+                $thing->progress()->done,
             );
             foreach ($isOne ? $piece->joined() : [$piece] as $one) {
                 $spoiled[$one->id()] = $one;
-                $names[] = $thing->nameOf($one);
+                $names[] = $thing->films()->nameOf($one);
             }
         }
         foreach ($spoiled as $piece) {

@@ -27,8 +27,8 @@ final readonly class StepArt
     public static function of(array $layers, Piece $piece): self
     {
         return new self(self::drawn($layers), [
-            $piece->joinedLeft()->micrometres - $piece->left()->micrometres,
-            $piece->joinedTop()->micrometres - $piece->top()->micrometres,
+            $piece->drawn()->joinedLeft()->micrometres - $piece->drawn()->left()->micrometres,
+            $piece->drawn()->joinedTop()->micrometres - $piece->drawn()->top()->micrometres,
         ]);
     }
 
@@ -40,11 +40,11 @@ final readonly class StepArt
     public static function whole(array $layers, Thing $thing): self
     {
         $piece = $thing->first();
-        $box = $thing->box();
+        $box = $thing->films()->box();
 
         return new self(self::drawn($layers), [
-            $box->left - $piece->left()->micrometres,
-            $box->top - $piece->top()->micrometres,
+            $box->left - $piece->drawn()->left()->micrometres,
+            $box->top - $piece->drawn()->top()->micrometres,
         ]);
     }
 
@@ -56,7 +56,7 @@ final readonly class StepArt
     private static function drawn(array $layers): array
     {
         return array_map(
-            static fn (Piece $layer): array => [$layer->outline(), $layer->film()->swatch()],
+            static fn (Piece $layer): array => [$layer->drawn()->outline(), $layer->film()->swatch()],
             array_reverse($layers),
         );
     }

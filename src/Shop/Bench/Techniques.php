@@ -62,7 +62,7 @@ final readonly class Techniques
         if (!\in_array(PieceState::Applying, $thing->states(), true)) {
             throw new Refused('illegal-move', "{$thing->tag()} is not worked on now.");
         }
-        if (\in_array($step, $thing->tickedSteps(), true)) {
+        if (\in_array($step, $thing->progress()->done, true)) {
             throw new Refused('illegal-move', 'This step is done already. Go back to it first.');
         }
 

@@ -88,8 +88,8 @@ final readonly class ThingMoves
                     : 'The customer applies this one: pack it.',
             );
         }
-        $thing->refuseApart($move);
-        if ([] !== array_diff(array_keys($this->plans->of($thing)->handSteps()), $thing->tickedSteps())) {
+        $thing->films()->refuseApart($move);
+        if ([] !== array_diff(array_keys($this->plans->of($thing)->handSteps()), $thing->progress()->done)) {
             throw new Refused('not-yet', 'Not all steps are ticked yet.');
         }
     }

@@ -89,7 +89,7 @@ final readonly class Timekeeper
     private function entry(Piece $piece, TimedStation $station, ?float $minutes = null): Entry
     {
         $weeding = $this->weeding->weeding($piece);
-        $size = $piece->cutSize();
+        $size = $piece->drawn()->cutSize();
         $small = $this->rules->own()->value(Rule::WeedSmall);
 
         return new Entry(

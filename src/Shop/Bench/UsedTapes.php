@@ -38,7 +38,9 @@ final readonly class UsedTapes
         $lifted = array_values(
             array_filter(
                 $this->pieces->lifted($this->clock->now()->modify("-$days days"), self::MOST),
-                fn (Piece $other): bool => $other !== $piece && $other->isOnTop() && $this->covers($other, $piece),
+                fn (Piece $other): bool => $other !== $piece
+                    && $other->drawn()->isOnTop()
+                    && $this->covers($other, $piece),
             ),
         );
         $served = [] === $lifted
@@ -97,8 +99,8 @@ final readonly class UsedTapes
     private function covers(Piece $other, Piece $piece): bool
     {
         $rules = $this->rules->current();
-        $has = Taping::cover($other->joinedSize(), $other->item()->useOf(), $rules);
-        $needs = Taping::cover($piece->joinedSize(), $piece->item()->useOf(), $rules);
+        $has = Taping::cover($other->drawn()->joinedSize(), $other->item()->useOf(), $rules);
+        $needs = Taping::cover($piece->drawn()->joinedSize(), $piece->item()->useOf(), $rules);
 
         return $this->materials->tape($other)->kind === $this->materials->tape($piece)->kind
             && (
@@ -109,7 +111,7 @@ final readonly class UsedTapes
 
     private function area(Piece $piece): int
     {
-        $size = $piece->joinedSize();
+        $size = $piece->drawn()->joinedSize();
 
         return $size->width->micrometres * $size->height->micrometres;
     }

@@ -48,10 +48,15 @@ final readonly class WorkPlans
     private function films(Thing $thing): array
     {
         $films = [];
-        foreach ($thing->tops() as $top) {
-            $with = $thing->nameOf($top);
+        foreach ($thing->films()->tops() as $top) {
+            $with = $thing->films()->nameOf($top);
             foreach (\array_slice($top->joined(), 1) as $under) {
-                $films[] = new FilmOnThing($thing->nameOf($under), $this->decals->of($under), $top->tag(), $with);
+                $films[] = new FilmOnThing(
+                    $thing->films()->nameOf($under),
+                    $this->decals->of($under),
+                    $top->tag(),
+                    $with,
+                );
             }
             $films[] = new FilmOnThing($with, $this->decals->of($top), '', $with);
         }
@@ -69,7 +74,7 @@ final readonly class WorkPlans
         $place = array_flip(array_keys($art));
         $decals = array_column($films, 'decal', 'name');
         $decal = Decal::together(
-            array_map(static fn (Piece $top): Decal => $decals[$thing->nameOf($top)], $thing->tops()),
+            array_map(static fn (Piece $top): Decal => $decals[$thing->films()->nameOf($top)], $thing->films()->tops()),
             $rules,
         );
         $shown = [];
@@ -80,8 +85,8 @@ final readonly class WorkPlans
                 $step,
                 StepDrawing::of($step, $isOwn ? $decal : $decals[$film], $outline, $rules),
                 $isOwn ? \count($art) : $place[$film.($step->kind->isOnTape() ? ' mat' : ' on')] ?? 0,
-                $isOwn ? null : $thing->pieceNamed($film),
-                $thing->missingFor($plan, $plan->upTo($name)),
+                $isOwn ? null : $thing->films()->pieceNamed($film),
+                $thing->films()->missingFor($plan, $plan->upTo($name)),
             );
         }
         $beside = array_map(
@@ -107,13 +112,13 @@ final readonly class WorkPlans
     {
         $art = $there = [];
         foreach ($thing->pieces() as $piece) {
-            $layers = $piece->isOnTop() ? $piece->joined() : [$piece];
-            $art["{$thing->nameOf($piece)} mat"] = StepArt::of($layers, $piece);
+            $layers = $piece->drawn()->isOnTop() ? $piece->joined() : [$piece];
+            $art["{$thing->films()->nameOf($piece)} mat"] = StepArt::of($layers, $piece);
         }
-        foreach ($thing->tops() as $top) {
+        foreach ($thing->films()->tops() as $top) {
             // What lies on the object already is seen there.
             $there[$top->nth()] = [...$top->joined(), ...$there[$top->nth()] ?? []];
-            $art["{$thing->nameOf($top)} on"] = StepArt::of($there[$top->nth()], $top);
+            $art["{$thing->films()->nameOf($top)} on"] = StepArt::of($there[$top->nth()], $top);
         }
 
         return $art;

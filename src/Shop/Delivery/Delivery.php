@@ -46,7 +46,7 @@ final readonly class Delivery
         return (new Packing($this->rules->current()))->contents(
             $item->object()->name(),
             $item->isAppliedHere(),
-            \count($thing->tops()),
+            \count($thing->films()->tops()),
             \count($films),
         );
     }
@@ -81,7 +81,7 @@ final readonly class Delivery
         }
         $all = [$thing, ...$together ? $thing->goingToo() : []];
         foreach ($all as $one) {
-            $one->refuseApart($move);
+            $one->films()->refuseApart($move);
         }
         $versions = array_map(
             static fn (Thing $one): array => [$one, $one === $thing ? $version : $one->version()],

@@ -51,7 +51,7 @@ final readonly class DemoMaking
             return;
         }
         $batch->start('demo', $at);
-        $batch->began();
+        $batch->cut()->began();
         foreach ($docket->pieces() as $piece) {
             $piece->move(PieceMove::StartCut, $at);
             $piece->move(PieceMove::CutDone, $at->modify('+10 minutes'));
@@ -111,7 +111,7 @@ final readonly class DemoMaking
         $this->bench->countOut($piece, $piece->version(), array_keys($this->weeding->weeding($piece)->insides()));
         $this->bench->weeded($piece, $piece->version());
         $thing = $piece->thing();
-        if ($far < 7 || [] !== $thing->missing()) {
+        if ($far < 7 || [] !== $thing->films()->missing()) {
             return;
         }
         $this->bench->tick($thing, $thing->version(), array_keys($this->workPlans->of($thing)->handSteps()));

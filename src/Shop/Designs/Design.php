@@ -107,40 +107,10 @@ final class Design
         );
     }
 
-    /** Whether the customer asks for letters that are stretched further than the shop does by itself. */
-    public function isStretchAsked(): bool
+    /** What was chosen for its lines. */
+    public function lines(): LineChoices
     {
-        return 'yes' === ($this->setting['stretchAsked'] ?? '');
-    }
-
-    /**
-     * What lines have of their own, the first line first.
-     *
-     * @return list<array{face: string, height: float}> the face by its short name, empty for the decal's
-     */
-    public function lineStyles(): array
-    {
-        $faces = explode('|', (string) ($this->setting['lineFaces'] ?? ''));
-        $heights = explode('|', (string) ($this->setting['lineHeights'] ?? ''));
-        $styles = [];
-        for ($nth = 0; $nth < max(\count($faces), \count($heights)); ++$nth) {
-            $height = $heights[$nth] ?? '';
-            $styles[] = ['face' => $faces[$nth] ?? '', 'height' => '' === $height ? 1.0 : (float) $height / 100];
-        }
-
-        return $styles;
-    }
-
-    /** The face, by its short name, that signs are taken from which its own lacks; empty for none. */
-    public function signs(): string
-    {
-        return (string) ($this->setting['signs'] ?? '');
-    }
-
-    /** Whether all lines are set to one width. */
-    public function isJustified(): bool
-    {
-        return 'yes' === ($this->setting['justify'] ?? '');
+        return new LineChoices($this->chosen());
     }
 
     /** How large the members of a set are. */
@@ -195,36 +165,10 @@ final class Design
         return null !== $this->art || null !== $this->motif;
     }
 
-    /**
-     * A film for each colour of the drawing that is cut: `own` for the order's.
-     *
-     * @return array<string, string>
-     */
-    public function artFilms(): array
+    /** The colours of the drawing that stands in the place of words. */
+    public function colours(): ArtColours
     {
-        $films = [];
-        foreach ($this->art['layers'] ?? [] as $layer) {
-            if (0 !== $layer['film']) {
-                $films[$layer['colour']] = (string) ($layer['film'] ?? 'own');
-            }
-        }
-
-        return $films;
-    }
-
-    /**
-     * Parts of the drawing that are left out, by their place among the outlines of each colour, from 0.
-     *
-     * @return array<string, list<int>>
-     */
-    public function artWithout(): array
-    {
-        $out = [];
-        foreach ($this->art['layers'] ?? [] as $layer) {
-            $out[$layer['colour']] = array_map(static fn (int $part): int => $part - 1, $layer['out'] ?? []);
-        }
-
-        return $out;
+        return new ArtColours($this->art);
     }
 
     /**
@@ -237,7 +181,7 @@ final class Design
     {
         $own = array_map(
             static fn (string $film): ?int => 'own' === $film ? null : (int) $film,
-            array_values(array_unique($this->artFilms())),
+            array_values(array_unique($this->colours()->films())),
         );
 
         return [...[] === $own ? [null] : $own, ...array_column($this->layers(), 'film')];

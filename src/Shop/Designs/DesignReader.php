@@ -68,7 +68,7 @@ final readonly class DesignReader
             $motif?->toArray(),
         );
         try {
-            $design->setting(1)->within($this->rules->current(), $design->isStretchAsked());
+            $design->setting(1)->within($this->rules->current(), $design->lines()->isStretchAsked());
         } catch (Refused $refused) {
             throw FieldMap::Design->refusals($refused);
         }

@@ -33,11 +33,11 @@ final readonly class DesignWords
     {
         $art = $design->art();
         if (null !== $art) {
-            $drawing = $this->arts->drawing($art['id'])->withoutParts($design->artWithout());
+            $drawing = $this->arts->drawing($art['id'])->withoutParts($design->colours()->without());
 
             return Words::brought(
                 $this->faces->named($design->face()),
-                $drawing->inFilms($design->artFilms()),
+                $drawing->inFilms($design->colours()->films()),
                 $design->setting(1),
             );
         }
@@ -97,7 +97,7 @@ final readonly class DesignWords
 
     private function styled(Setting $setting, Design $design): Setting
     {
-        $signs = $design->signs();
+        $signs = $design->lines()->signs();
 
         return $setting->withSigns('' === $signs ? null : $this->faces->named($signs))->styled(
             array_map(
@@ -105,9 +105,9 @@ final readonly class DesignWords
                     '' === $style['face'] ? null : $this->faces->named($style['face']),
                     $style['height'],
                 ),
-                $design->lineStyles(),
+                $design->lines()->styles(),
             ),
-            $design->isJustified(),
+            $design->lines()->isJustified(),
         );
     }
 }

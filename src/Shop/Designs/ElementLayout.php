@@ -12,7 +12,6 @@ use Yelbo\Trade\Geometry\Box;
 use Yelbo\Trade\Geometry\Geos;
 use Yelbo\Trade\Geometry\Region;
 use Yelbo\Trade\Lettering\Arrangement;
-use Yelbo\Trade\Lettering\Face;
 use Yelbo\Trade\Lettering\Faces;
 use Yelbo\Trade\Lettering\Fitted;
 use Yelbo\Trade\Lettering\Fitting;
@@ -207,7 +206,7 @@ final readonly class ElementLayout
     private function brought(int $art, DesignElement $element): Words
     {
         return Words::brought(
-            $this->anyFace(),
+            $this->faces->any(),
             $this->arts
                 ->drawing($art)
                 ->inFilms(array_map(static fn (?int $film): string => (string) $film, $element->films)),
@@ -272,13 +271,11 @@ final readonly class ElementLayout
 
     private function drawn(Region $film): Words
     {
-        return Words::brought($this->anyFace(), VectorArt::fromLayers(['#000000' => $film], [], true), new Setting());
-    }
-
-    /** A drawing has none, and words are set in one. */
-    private function anyFace(): Face
-    {
-        return $this->faces->all()[0] ?? throw new Refused('no-face', 'There is no face.');
+        return Words::brought(
+            $this->faces->any(),
+            VectorArt::fromLayers(['#000000' => $film], [], true),
+            new Setting(),
+        );
     }
 
     /** At its size, where it was put; in the middle, each way, where nothing was typed. */

@@ -66,7 +66,7 @@ final readonly class AskedItems
             $each * \count($decals),
             $layers ?: throw new \LogicException('A decal has film.'),
             $things,
-            $item->blank(),
+            (int) $item->answers()->blank,
         );
     }
 

@@ -20,7 +20,6 @@ use Yelbo\Trade\Journey\PieceState;
 use Yelbo\Trade\Journey\Station;
 use Yelbo\Trade\Plan\Handover;
 use Yelbo\Trade\Refused;
-use Yelbo\Trade\Rules;
 
 /**
  * An order: one customer, one day, one proof, one parcel; in it any number of things, each an object, so many times,
@@ -224,16 +223,6 @@ class Docket implements Versioned
         return DocketState::Asking !== $this->state && null !== $this->customer;
     }
 
-    /** @return list<string> what has to be said of its things every time, each once */
-    public function cautions(Rules $rules): array
-    {
-        return array_values(
-            array_unique(
-                array_merge(...array_map(static fn (Item $item): array => $item->cautions($rules), $this->items())),
-            ),
-        );
-    }
-
     /** @return list<Piece> those that are to be made; not those of an approval that was taken back */
     public function pieces(): array
     {
@@ -266,16 +255,10 @@ class Docket implements Versioned
         return array_values($this->pieces->toArray());
     }
 
-    /** @return list<non-empty-list<ProofPage>> its versions, the oldest first: of each a page for every thing */
-    public function proofs(): array
+    /** Its proof, version by version. */
+    public function proofs(): ProofVersions
     {
-        $versions = [];
-        foreach ($this->proofs as $page) {
-            $versions[$page->nth()][] = $page;
-        }
-        ksort($versions);
-
-        return array_values($versions);
+        return new ProofVersions(array_values($this->proofs->toArray()));
     }
 
     /** What people call it: its words on one line, or what is known of them. */
@@ -442,39 +425,5 @@ class Docket implements Versioned
         }
 
         return false;
-    }
-
-    /** @return list<ProofPage> the pages of one version of the proof; none where there is no such version */
-    public function proof(int $nth): array
-    {
-        $pages = $this->proofs->filter(static fn (ProofPage $page): bool => $page->nth() === $nth);
-
-        return array_values($pages->toArray());
-    }
-
-    /** @return list<ProofPage> the pages of the newest version of the proof; none where there is none */
-    public function latestProof(): array
-    {
-        $last = $this->proofs->last();
-
-        return false === $last ? [] : $this->proof($last->nth());
-    }
-
-    /** Whether a page belongs to the newest version of the proof. */
-    public function isNewest(ProofPage $page): bool
-    {
-        return \in_array($page, $this->latestProof(), true);
-    }
-
-    /** The page of the newest version that shows one of its things; none where it was not frozen yet. */
-    public function pageOf(Item $item): ?ProofPage
-    {
-        foreach ($this->latestProof() as $page) {
-            if ($page->item() === $item) {
-                return $page;
-            }
-        }
-
-        return null;
     }
 }

@@ -87,7 +87,7 @@ final readonly class DrawOrder
                 '; ',
                 array_map(
                     static fn (ProofPage $page): string => $page->drawing()->size()->in(Units::Metric),
-                    $docket->latestProof(),
+                    $docket->proofs()->newest(),
                 ),
             );
             $this->book->note('proof', "Proof $nth made, $sizes", $docket->number());
@@ -194,7 +194,7 @@ final readonly class DrawOrder
                 $docket->number(),
             );
             if (DocketState::Proofing === $docket->state()) {
-                $pages = $docket->latestProof();
+                $pages = $docket->proofs()->newest();
                 $docket->move(DocketMove::Change);
                 $nth = $this->next->freeze($docket, $pages);
                 $this->book->note('proof', "Proof $nth made, at another price", $docket->number());

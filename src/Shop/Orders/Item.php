@@ -8,14 +8,11 @@ use Doctrine\ORM\Mapping as ORM;
 use Yelbo\Shop\Designs\Design;
 use Yelbo\Shop\Designs\DesignElement;
 use Yelbo\Shop\Designs\Draft;
-use Yelbo\Shop\Input\TypedWords;
 use Yelbo\Shop\Objects\MeasuredObject;
 use Yelbo\Shop\Stock\FilmOnShelf;
-use Yelbo\Trade\Film\Cautions;
 use Yelbo\Trade\Film\Usage;
 use Yelbo\Trade\Plan\Finish;
 use Yelbo\Trade\Plan\Handover;
-use Yelbo\Trade\Rules;
 
 /**
  * One thing of an order: an object, so many times, with what is drawn on it.
@@ -248,12 +245,6 @@ class Item
             (Handover::Posted === $this->docket->delivery() ? '/'.Handover::Posted->value : '');
     }
 
-    /** The number of the blank it goes on, where the shop sells that too; 0 where it does not. */
-    public function blank(): int
-    {
-        return (int) $this->answers()->blank;
-    }
-
     /** Stops the owner lets pass. */
     public function waivers(): Waivers
     {
@@ -264,23 +255,6 @@ class Item
     public function isDropped(): bool
     {
         return $this->dropped;
-    }
-
-    /** @return list<string> what has to be said of it every time */
-    public function cautions(Rules $rules): array
-    {
-        return [
-            ...null === $this->film
-                ? []
-                : Cautions::all(
-                    $rules,
-                    $this->film->grade(),
-                    $this->useOf(),
-                    $this->object->material(),
-                    $this->object->isDrunkFrom(),
-                ),
-            ...$this->waivers->said(),
-        ];
     }
 
     /** Takes over what was answered. */
@@ -306,31 +280,7 @@ class Item
         $this->elements =
             array_map(static fn (DesignElement $element): array => $element->toArray(), $draft->elements) ?: null;
         $this->film = $draft->film ?? $this->film;
-        $this->answers->drawnAnew($this->drawnOtherwise());
-    }
-
-    /** @return array<string, string> answers that what is drawn is no longer of, and what they would be */
-    private function drawnOtherwise(): array
-    {
-        $typed = Answers::fromKept($this->answers->now());
-        $now = [];
-        if ([] !== $this->roster() && TypedWords::roster($typed->roster) !== $this->roster()) {
-            $now['roster'] = implode(
-                "\n",
-                array_map(static fn (array $lines): string => implode(' | ', $lines), $this->roster()),
-            );
-        }
-        if ([] === $this->roster() && [] !== $this->words && TypedWords::lines($typed->words) !== $this->words) {
-            $now['words'] = implode("\n", $this->words);
-        }
-        if ([] === $this->words && [] === $this->roster() && $this->design->isWithoutWords()) {
-            $now = ['words' => '', 'motif' => ($this->design->motif()->what ?? '') ?: DesignElement::DRAWING];
-        }
-        if (null !== $this->film && (int) $typed->film !== $this->film->id()) {
-            $now['film'] = (string) $this->film->id();
-        }
-
-        return $now;
+        $this->answers->drawnAnew((new AnswersDrawn($this->answers->now(), $this))->drawn());
     }
 
     /** It will not be made. */

@@ -43,7 +43,7 @@ final readonly class NextProof
         $pages = [];
         $pieces = 0;
         foreach ($docket->items() as $item) {
-            $made = $docket->isBeingMade($item) ? $docket->pageOf($item) : null;
+            $made = $docket->isBeingMade($item) ? $docket->proofs()->pageOf($item) : null;
             if (null !== $made) {
                 $pages[] = $made;
                 $pieces += $made->drawing()->members() * \count($made->drawing()->layers()) * $item->copies();
@@ -72,7 +72,7 @@ final readonly class NextProof
      */
     public function freeze(Docket $docket, array $pages): int
     {
-        $nth = 1 + \count($docket->proofs());
+        $nth = 1 + \count($docket->proofs()->all());
         $quote = $this->quoted($docket);
         $docket->freeze(
             ...array_map(
@@ -98,7 +98,7 @@ final readonly class NextProof
     private function quoted(Docket $docket): array
     {
         $quote = $this->quotes->lines($docket);
-        $before = ($docket->latestProof()[0] ?? null)?->frozen();
+        $before = ($docket->proofs()->newest()[0] ?? null)?->frozen();
         $isOwn = null !== $docket->price()
             && (true !== $before?->isAsQuoted() || $before->charged->price !== $docket->price());
         $total = array_sum(array_column($quote, 'minor'));

@@ -39,9 +39,9 @@ final readonly class Outlines
      */
     public function cut(Piece $piece): Region
     {
-        $hash = $piece->outline();
+        $hash = $piece->drawn()->outline();
 
-        return $piece->isMirrored()
+        return $piece->proof()->frozen()->mirrored
             ? $this->cache->recall("outline.$hash.mirrored", fn (): Region => $this->region($hash)->mirrored())
             : $this->region($hash);
     }
@@ -49,22 +49,22 @@ final readonly class Outlines
     /** The outline as the knife gets it: with register marks where it is joined with other layers. */
     public function forKnife(Piece $piece): Region
     {
-        if (!$piece->isJoined()) {
+        if (!$piece->drawn()->isJoined()) {
             return $this->cut($piece);
         }
         $joined = array_map(
             static fn (int $layer): string => $piece->proof()->drawing()->outline($piece->member(), $layer),
             $piece->proof()->drawing()->joined($piece->member(), $piece->layer()),
         );
-        $key = hash('xxh128', serialize([$piece->outline(), $joined, $piece->isMirrored()]));
+        $key = hash('xxh128', serialize([$piece->drawn()->outline(), $joined, $piece->proof()->frozen()->mirrored]));
 
         return $this->cache->recall("outline.marked.$key", function () use ($piece, $joined): Region {
             $marked = RegisterMark::beside(
-                $this->region($piece->outline()),
+                $this->region($piece->drawn()->outline()),
                 array_map($this->region(...), $joined),
             );
 
-            return $piece->isMirrored() ? $marked->mirrored() : $marked;
+            return $piece->proof()->frozen()->mirrored ? $marked->mirrored() : $marked;
         });
     }
 

@@ -7,13 +7,10 @@ namespace Yelbo\Shop\Orders;
 use Doctrine\ORM\Mapping as ORM;
 use Yelbo\Shop\Records\Versioned;
 use Yelbo\Shop\Stock\FilmOnShelf;
-use Yelbo\Trade\Geometry\Box;
 use Yelbo\Trade\Journey\IllegalMove;
 use Yelbo\Trade\Journey\Journey;
 use Yelbo\Trade\Journey\PieceMove;
 use Yelbo\Trade\Journey\PieceState;
-use Yelbo\Trade\Measure\Length;
-use Yelbo\Trade\Measure\Size;
 
 /** One layer of film of one physical decal, from the yes to delivered. Most decals have one. */
 #[ORM\Entity]
@@ -153,40 +150,16 @@ class Piece implements Versioned
         return $this->layer;
     }
 
-    /** The hash of the outline of the film that stays, as it is seen. */
-    public function outline(): string
+    /** What is cut of it, and where it goes. */
+    public function drawn(): DrawnFilm
     {
-        return $this->proof->drawing()->outline($this->member, $this->layer);
-    }
-
-    /** Whether it is cut mirrored. */
-    public function isMirrored(): bool
-    {
-        return $this->proof->frozen()->mirrored;
-    }
-
-    /** Of the whole decal, every layer of it. */
-    public function size(): Size
-    {
-        return $this->proof->drawing()->size($this->member);
-    }
-
-    /** Of this layer of film by itself. */
-    public function cutSize(): Size
-    {
-        return $this->proof->drawing()->layerSize($this->member, $this->layer);
-    }
-
-    /** Whether it is the top one of the layers it is joined with, or stands alone. */
-    public function isOnTop(): bool
-    {
-        return $this->layer === $this->proof->drawing()->joined($this->member, $this->layer)[0];
+        return $this->proof->drawing()->film($this->member, $this->layer);
     }
 
     /** @return list<self> the layers it is joined with before it is applied, the top one first; itself among them */
     public function joined(): array
     {
-        $layers = $this->proof->drawing()->joined($this->member, $this->layer);
+        $layers = $this->drawn()->joined();
 
         return array_values(
             array_filter(
@@ -211,12 +184,6 @@ class Piece implements Versioned
         );
     }
 
-    /** Whether it has to meet other layers, by register marks. */
-    public function isJoined(): bool
-    {
-        return \count($this->proof->drawing()->joined($this->member, $this->layer)) > 1;
-    }
-
     /**
      * The other decals of its item that stand as it does, the same layer of each: what is done to one is done to all.
      *
@@ -233,56 +200,6 @@ class Piece implements Versioned
                     && $other->state === $this->state,
             ),
         );
-    }
-
-    /** Of what is joined before it is applied. */
-    public function joinedSize(): Size
-    {
-        $box = $this->proof->drawing()->joinedBox($this->member, $this->layer);
-
-        return new Size(Length::micrometres($box->width()), Length::micrometres($box->height()));
-    }
-
-    /** From the left edge of the object to what is joined. */
-    public function joinedLeft(): Length
-    {
-        return Length::micrometres(
-            $this->left()->micrometres + $this->proof->drawing()->joinedBox($this->member, $this->layer)->left,
-        );
-    }
-
-    /** From the top edge of the object to what is joined. */
-    public function joinedTop(): Length
-    {
-        return Length::micrometres(
-            $this->top()->micrometres + $this->proof->drawing()->joinedBox($this->member, $this->layer)->top,
-        );
-    }
-
-    /** Its own film on the object, µm. */
-    public function there(): Box
-    {
-        return $this->proof
-            ->drawing()->layerBox($this->member, $this->layer)
-            ->moved($this->left()->micrometres, $this->top()->micrometres);
-    }
-
-    /** From the left edge of the object to the art. */
-    public function left(): Length
-    {
-        return $this->proof->drawing()->left($this->member);
-    }
-
-    /** From the top edge of the object to the art. */
-    public function top(): Length
-    {
-        return $this->proof->drawing()->top($this->member);
-    }
-
-    /** Its words, as they are shown. */
-    public function label(): string
-    {
-        return implode(' ', $this->proof->drawing()->linesOf($this->member));
     }
 
     /** Which member of the set it is, from 0. */

@@ -22,7 +22,10 @@ final readonly class PieceWeeding
         $rules = $this->rules->current();
 
         return $this->cache->recall(
-            'weeding.'.hash('xxh128', serialize([$piece->outline(), $piece->isMirrored(), $film, $rules])),
+            'weeding.'.hash(
+                'xxh128',
+                serialize([$piece->drawn()->outline(), $piece->proof()->frozen()->mirrored, $film, $rules]),
+            ),
             fn (): Weeding => new Weeding($this->outlines->cut($piece), $film, $rules),
         );
     }

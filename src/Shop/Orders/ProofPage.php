@@ -7,8 +7,6 @@ namespace Yelbo\Shop\Orders;
 use Doctrine\ORM\Mapping as ORM;
 use Yelbo\Trade\Geometry\Box;
 use Yelbo\Trade\Lettering\Spelling;
-use Yelbo\Trade\Measure\Length;
-use Yelbo\Trade\Measure\Size;
 
 /**
  * A frozen version of what will be cut of one thing: a page of the proof of its order, whose pages share one number.
@@ -117,9 +115,9 @@ class ProofPage
     }
 
     /** What it shows. */
-    public function drawing(): ProofDrawing
+    public function drawing(): DrawnMembers
     {
-        return new ProofDrawing($this->capHeight, $this->parts);
+        return new DrawnMembers($this->capHeight, $this->parts);
     }
 
     /** @return list<string> */

@@ -8,16 +8,10 @@ use Doctrine\Common\Collections\ArrayCollection;
 use Doctrine\Common\Collections\Collection;
 use Doctrine\ORM\Mapping as ORM;
 use Yelbo\Shop\Records\Versioned;
-use Yelbo\Trade\Geometry\Box;
 use Yelbo\Trade\Journey\IllegalMove;
-use Yelbo\Trade\Journey\Journey;
 use Yelbo\Trade\Journey\PieceMove;
 use Yelbo\Trade\Journey\PieceState;
-use Yelbo\Trade\Measure\Length;
-use Yelbo\Trade\Measure\Size;
 use Yelbo\Trade\Plan\Progress;
-use Yelbo\Trade\Plan\WorkPlan;
-use Yelbo\Trade\Refused;
 
 /**
  * What is in hand: one object of an order with every film that goes on it, or all that is given away for one. Its
@@ -124,7 +118,7 @@ class Thing implements Versioned
     /** Its words, as they are shown. */
     public function label(): string
     {
-        return $this->first()->label();
+        return $this->first()->drawn()->label();
     }
 
     /** Takes a piece that goes on it. */
@@ -143,60 +137,16 @@ class Thing implements Versioned
         );
     }
 
-    /** @return list<string> the films on it, each once */
-    public function filmNames(): array
-    {
-        return array_values(
-            array_unique(array_map(static fn (Piece $piece): string => $piece->film()->name(), $this->pieces())),
-        );
-    }
-
     /** The letters of its first decal. */
     public function first(): Piece
     {
         return $this->pieces()[0] ?? throw new \LogicException("{$this->docket->tag()}/$this->nth has no piece.");
     }
 
-    /**
-     * What goes on it as one, in the order in which it is laid: decal by decal, the largest first.
-     *
-     * @return non-empty-list<Piece> of what is joined the top one
-     */
-    public function tops(): array
+    /** Its films, by what they are called and how far they are. */
+    public function films(): ThingFilms
     {
-        $tops = array_values(array_filter($this->pieces(), static fn (Piece $piece): bool => $piece->isOnTop()));
-        $area = static fn (Piece $of): int => $of->joinedSize()->width->micrometres *
-            $of->joinedSize()->height->micrometres;
-        usort(
-            $tops,
-            static fn (Piece $a, Piece $b): int => [$a->nth(), -$area($a), $a->layer()] <=> [
-                $b->nth(),
-                -$area($b),
-                $b->layer(),
-            ],
-        );
-
-        return $tops ?: throw new \LogicException("{$this->docket->tag()}/$this->nth has no piece.");
-    }
-
-    /** What the steps of a piece are told apart by: empty for the letters of the first decal, else `b`, `2`, `2b`. */
-    public function nameOf(Piece $piece): string
-    {
-        $decal = 1 + $piece->nth() - $this->nth;
-
-        return (1 === $decal ? '' : $decal).(0 === $piece->layer() ? '' : $piece->letter());
-    }
-
-    /** The piece whose steps bear a name; none where there is none. */
-    public function pieceNamed(string $name): ?Piece
-    {
-        foreach ($this->pieces() as $piece) {
-            if ($this->nameOf($piece) === $name) {
-                return $piece;
-            }
-        }
-
-        return null;
+        return new ThingFilms("{$this->docket->tag()}/$this->nth", $this->nth, $this->pieces());
     }
 
     /** @return list<PieceState> where each of its pieces stands */
@@ -214,84 +164,6 @@ class Thing implements Versioned
         return $states[0] ?? PieceState::Withdrawn;
     }
 
-    /**
-     * What of it is not weeded yet.
-     *
-     * @return list<Piece>
-     */
-    public function missing(): array
-    {
-        return array_values(
-            array_filter(
-                $this->pieces(),
-                static fn (Piece $piece): bool => $piece->state()->rank() < PieceState::Applying->rank(),
-            ),
-        );
-    }
-
-    /**
-     * What is not weeded yet and some steps cannot be done without: of film on the mat itself, of the rest all.
-     *
-     * @param list<string> $steps by their names in its plan of work
-     *
-     * @return list<Piece>
-     */
-    public function missingFor(WorkPlan $plan, array $steps): array
-    {
-        $missing = $this->missing();
-        $readied = [];
-        foreach ($steps as $name) {
-            if (!$plan->isPreparing($name)) {
-                return $missing;
-            }
-            $readied[] = explode('/', $name)[1] ?? '';
-        }
-
-        return array_values(
-            array_filter(
-                $missing,
-                fn (Piece $piece): bool => \in_array($this->nameOf($piece), $readied, true),
-            ),
-        );
-    }
-
-    /**
-     * What of it was cut.
-     *
-     * @return list<Piece>
-     */
-    public function cut(): array
-    {
-        return array_values(
-            array_filter(
-                $this->pieces(),
-                static fn (Piece $piece): bool => $piece->state()->rank() >= PieceState::Weeding->rank(),
-            ),
-        );
-    }
-
-    /** The box round all its films: of what has panes that of the first. */
-    public function box(): Box
-    {
-        $box = null;
-        foreach ($this->pieces() as $piece) {
-            if ($piece->nth() === $this->nth) {
-                $there = $piece->there();
-                $box = null === $box ? $there : $box->around($there);
-            }
-        }
-
-        return $box ?? throw new \LogicException("{$this->tag()} has no piece.");
-    }
-
-    /** Of all its films together: of what has panes of the first. */
-    public function size(): Size
-    {
-        $box = $this->box();
-
-        return new Size(Length::micrometres($box->width()), Length::micrometres($box->height()));
-    }
-
     /** When it came to where it stands. */
     public function since(): \DateTimeImmutable
     {
@@ -299,30 +171,6 @@ class Thing implements Versioned
             $this->first()->since(),
             ...array_map(static fn (Piece $piece): \DateTimeImmutable => $piece->since(), $this->pieces()),
         );
-    }
-
-    /** How often something of it was cut again. */
-    public function recuts(): int
-    {
-        return array_sum(array_map(static fn (Piece $piece): int => $piece->recuts(), $this->pieces()));
-    }
-
-    /** @return list<string> the steps that are done, by their names in its plan of work */
-    public function tickedSteps(): array
-    {
-        return $this->done;
-    }
-
-    /** Until when a coat on it dries; none where none does, or it was cut short. */
-    public function driesUntil(): ?\DateTimeImmutable
-    {
-        return $this->driesUntil;
-    }
-
-    /** Since when all its films are on; none where they are not. */
-    public function onSince(): ?\DateTimeImmutable
-    {
-        return $this->onSince;
     }
 
     /** When it has rested long enough; none where it does not rest. */
@@ -411,25 +259,6 @@ class Thing implements Versioned
             $this->schools = null;
         }
         $this->tick($left);
-    }
-
-    /**
-     * What is one thing goes together: nothing of it is applied, packed or handed over before all of it is ready for
-     * that.
-     *
-     * @throws Refused
-     */
-    public function refuseApart(PieceMove $move): void
-    {
-        foreach ($this->pieces() as $piece) {
-            if (Journey::holdsBack($move, $piece->state())) {
-                throw new Refused(
-                    'not-yet',
-                    "{$piece->tag()} belongs to it and is not that far: it is {$piece->state()->inWords()}. What is "
-                        .'one thing goes together.',
-                );
-            }
-        }
     }
 
     /**

@@ -72,7 +72,7 @@ final readonly class Costs
         $applied = array_values(
             array_filter($cut, static fn (Piece $piece): bool => self::isPast($piece, PieceState::Applying)),
         );
-        $onTop = array_filter($applied, static fn (Piece $piece): bool => $piece->isOnTop());
+        $onTop = array_filter($applied, static fn (Piece $piece): bool => $piece->drawn()->isOnTop());
 
         return new Spent(
             \count($docket->items()),
@@ -117,7 +117,7 @@ final readonly class Costs
     {
         return Film::Printable !== $piece->film()->grade() || [] === $piece->proof()->drawing()->pictures()
             ? 0.0
-            : $this->outlines->region($piece->outline())->area();
+            : $this->outlines->region($piece->drawn()->outline())->area();
     }
 
     /**

@@ -97,7 +97,7 @@ final readonly class FilmCutUp
         $numbers = array_values(array_unique(array_column($batch->places(), 'piece')));
         $boxes = [];
         foreach ($this->records->getRepository(Piece::class)->findBy(['id' => $numbers]) as $piece) {
-            $size = $piece->cutSize();
+            $size = $piece->drawn()->cutSize();
             $boxes[$piece->id()] = $size->width->toMillimetres() * $size->height->toMillimetres();
         }
 

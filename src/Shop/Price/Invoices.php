@@ -97,7 +97,7 @@ final readonly class Invoices implements PapersFollow
     private function approved(Docket $docket): ?FrozenFacts
     {
         $facts = null;
-        foreach ($docket->proofs() as $pages) {
+        foreach ($docket->proofs()->all() as $pages) {
             $facts = null === $pages[0]->approvedAt() ? $facts : $pages[0]->frozen();
         }
 

@@ -79,7 +79,7 @@ final readonly class Reckoning
     /** mm², of its box. */
     private static function area(Piece $piece): float
     {
-        $size = $piece->cutSize();
+        $size = $piece->drawn()->cutSize();
 
         return $size->width->toMillimetres() * $size->height->toMillimetres();
     }

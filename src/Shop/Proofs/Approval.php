@@ -74,7 +74,7 @@ final readonly class Approval
             $this->wishes->ask($docket);
         }
         $this->change->apply($docket, $version, function () use ($docket, $proof, $by, $how): void {
-            $latest = $docket->latestProof();
+            $latest = $docket->proofs()->newest();
             if ([] === $latest || $latest[0]->nth() !== $proof) {
                 throw new Refused('outdated-proof', "Proof $proof is not the newest any more. Look at the newest one.");
             }

@@ -18,7 +18,7 @@ final readonly class OpenWishes
     /** @return list<ChangeRequest> the oldest first */
     public function of(Docket $docket): array
     {
-        $proof = $docket->latestProof()[0] ?? null;
+        $proof = $docket->proofs()->newest()[0] ?? null;
 
         return null === $proof
             ? []

@@ -54,7 +54,7 @@ final readonly class ProofLinks
         if ('' !== $to && !self::isAddress($to)) {
             throw Refusals::at('to', 'An address looks like name@example.org. Leave it empty to copy the link only.');
         }
-        $proof = $docket->latestProof()[0] ?? null;
+        $proof = $docket->proofs()->newest()[0] ?? null;
         if (DocketState::Proofing !== $docket->state() || null === $proof) {
             throw new Refused('illegal-move', "{$docket->tag()} has no proof that waits for a yes.");
         }
@@ -162,7 +162,7 @@ final readonly class ProofLinks
             if (
                 null !== $proof->approvedAt()
                 && DocketState::Making === $docket->state()
-                && $docket->isNewest($proof)
+                && $docket->proofs()->isNewest($proof)
             ) {
                 return;
             }
@@ -193,13 +193,13 @@ final readonly class ProofLinks
             );
         }
         $proof = $this->link($token)->proof();
-        foreach ($item > 0 ? $proof->docket()->proof($proof->nth()) : [] as $page) {
+        foreach ($item > 0 ? $proof->docket()->proofs()->version($proof->nth()) : [] as $page) {
             $proof = $page->item()->nth() === $item ? $page : $proof;
         }
         $this->book->as("$name, by link");
         $this->records->wrapInTransaction(function () use ($proof, $name, $note, $spot): void {
             $docket = $this->fresh($proof);
-            if (DocketState::Proofing !== $docket->state() || !$docket->isNewest($proof)) {
+            if (DocketState::Proofing !== $docket->state() || !$docket->proofs()->isNewest($proof)) {
                 throw new Refused(
                     'outdated-proof',
                     'This proof is not waiting for an answer any more. Please ring the shop.',
@@ -224,7 +224,7 @@ final readonly class ProofLinks
     {
         $docket = $proof->docket();
         $this->records->refresh($docket, LockMode::PESSIMISTIC_WRITE);
-        foreach ($docket->proof($proof->nth()) as $page) {
+        foreach ($docket->proofs()->version($proof->nth()) as $page) {
             $this->records->refresh($page);
         }
 
@@ -242,7 +242,7 @@ final readonly class ProofLinks
         $state = $docket->state();
 
         return match (true) {
-            !$docket->isNewest($proof) => [
+            !$docket->proofs()->isNewest($proof) => [
                 'outdated',
                 'There is a newer proof of this order. The shop will send you its link; this one cannot be approved '
                     .'any more.',

@@ -41,7 +41,7 @@ final readonly class ProofMailer
                     implode(' ', $page->words()).
                     '” on your '.
                     mb_strtolower($page->item()->object()->name()),
-                $docket->proof($proof->nth()),
+                $docket->proofs()->version($proof->nth()),
             )),
             $this->url($token),
             'Please read the spelling letter by letter. On the page you can say yes, or say what should be '

@@ -180,7 +180,7 @@ final readonly class StuckRecords
     {
         $stuck = [];
         foreach ($this->records->getRepository(Batch::class)->findBy(['state' => BatchState::Cutting]) as $batch) {
-            $job = (string) $batch->job();
+            $job = (string) $batch->cut()->job();
             if (!$this->isAskedFor('FollowCut', $job)) {
                 $stuck[] = new Stuck(
                     "Batch {$batch->id()} is on the cutter and nobody follows it.",

@@ -213,7 +213,10 @@ final readonly class CutNext
         }
         $now = array_map(
             static fn (Piece $piece): array => [
-                Box::sized($piece->cutSize()->width->micrometres, $piece->cutSize()->height->micrometres),
+                Box::sized(
+                    $piece->drawn()->cutSize()->width->micrometres,
+                    $piece->drawn()->cutSize()->height->micrometres,
+                ),
                 1,
             ],
             $pieces,
@@ -250,7 +253,7 @@ final readonly class CutNext
     private function boxes(Docket $docket, FilmOnShelf $film): array
     {
         $boxes = [];
-        foreach ($docket->latestProof() as $page) {
+        foreach ($docket->proofs()->newest() as $page) {
             for ($member = 0; $member < $page->drawing()->members(); ++$member) {
                 foreach ($page->drawing()->layers($member) as $nth => $layer) {
                     if (($layer['film'] ?? $page->item()->ownFilm()->id()) === $film->id()) {

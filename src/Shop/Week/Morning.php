@@ -153,7 +153,7 @@ final readonly class Morning
         $isNewest = static function (ChangeRequest $one): bool {
             $proof = $one->proof();
 
-            return $proof->nth() === \count($proof->docket()->proofs());
+            return $proof->nth() === \count($proof->docket()->proofs()->all());
         };
 
         return array_values(array_filter($requests, $isNewest));

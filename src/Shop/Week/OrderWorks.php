@@ -72,7 +72,7 @@ final readonly class OrderWorks
             $setUp = $minutes->setUp(\count($docket->items()));
             $steps[] = new OrderStep('size', Station::Size, $setUp, $minutes->yes(), 'size and proof');
         } elseif (DocketState::Making !== $docket->state()) {
-            $proofs = $docket->proofs();
+            $proofs = $docket->proofs()->all();
             $last = end($proofs);
             $begins = (false === $last ? $this->clock->now() : $last[0]->madeAt())
                 ->add(new \DateInterval("PT{$minutes->yes()}M"));
@@ -270,7 +270,7 @@ final readonly class OrderWorks
     private function left(Thing $thing): array
     {
         return array_values(
-            array_diff_key($this->plans->of($thing)->handSteps(), array_flip($thing->tickedSteps())),
+            array_diff_key($this->plans->of($thing)->handSteps(), array_flip($thing->progress()->done)),
         );
     }
 }

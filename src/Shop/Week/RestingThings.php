@@ -24,7 +24,7 @@ final class RestingThings
     {
         $until = null;
         foreach (self::things($pieces) as $thing) {
-            $waits = PieceState::Curing === $thing->state() ? $thing->restsUntil() : $thing->driesUntil();
+            $waits = PieceState::Curing === $thing->state() ? $thing->restsUntil() : $thing->progress()->driesUntil;
             if (null === $waits && $thing->state()->rank() < PieceState::Ready->rank()) {
                 return null;
             }

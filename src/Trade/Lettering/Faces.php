@@ -26,6 +26,12 @@ final class Faces
         return array_values($this->listed()) ?: throw new \LogicException('No faces ship.');
     }
 
+    /** One of them, for what is drawn and has no letters. @throws Refused where there is none */
+    public function any(): Face
+    {
+        return $this->all()[0] ?? throw new Refused('no-face', 'There is no face.');
+    }
+
     /** @throws Refused where no face has that slug */
     public function named(string $slug): Face
     {

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Yelbo\Trade\Sheet;
 
-use Yelbo\Trade\Geometry\Geos;
-
 /**
  * Puts copies down one after the other, each at the first free place of the first stock that has one. What lies
  * where is a value that is handed in and out: a search keeps as many of them as it likes.
@@ -27,18 +25,11 @@ use Yelbo\Trade\Geometry\Geos;
  */
 final class Placer
 {
-    /**
-     * So many orders, those with most pieces, are laid by the gap inside an order; others keep the larger one
-     * everywhere.
-     */
-    private const MOST_ORDERS = 16;
-
     /** @var array<string, list<RasterShape>> by the piece's id */
     private array $shapes = [];
     /** @var array<string, true> stock and piece that never go together */
     private array $never = [];
-    /** @var array<string, true> orders that are laid by the gap inside an order */
-    private array $own = [];
+    private readonly OpenedSheets $opened;
     /** @var array<int, OpenSheet> by the place of what is fixed */
     private array $begun = [];
 
@@ -57,23 +48,7 @@ final class Placer
         private readonly Gaps $gaps,
         private readonly array $fixed = [],
     ) {
-        if ($gaps->inside < $gaps->between) {
-            $count = array_count_values(
-                array_filter(
-                    array_map(static fn (NestPiece $piece): string => $piece->order, [
-                        ...$copies,
-                        ...array_merge(...array_map(static fn (Fixed $sheet): array => $sheet->pieces(), $fixed)),
-                    ]),
-                    static fn (string $order): bool => '' !== $order,
-                ),
-            );
-            $count = array_filter($count, static fn (int $pieces): bool => $pieces > 1);
-            arsort($count);
-            $this->own = array_fill_keys(
-                array_map(strval(...), array_keys(\array_slice($count, 0, self::MOST_ORDERS, true))),
-                true,
-            );
-        }
+        $this->opened = new OpenedSheets($gaps, OpenedSheets::own($copies, $fixed, $gaps));
     }
 
     /** @return State */
@@ -84,47 +59,11 @@ final class Placer
             $bed = $this->beds[$fixed->stock] ?? null;
             $state['used'][$fixed->stock] = 1 + ($state['used'][$fixed->stock] ?? 0);
             if (null !== $bed) {
-                $state['sheets'][] = $this->begun[$nth] ??= $this->begun($bed, $fixed, $nth);
+                $state['sheets'][] = $this->begun[$nth] ??= $this->opened->begun($bed, $fixed, $nth);
             }
         }
 
         return $state;
-    }
-
-    /** @return OpenSheet */
-    private function begun(SheetRaster $bed, Fixed $fixed, int $nth): array
-    {
-        $sheet = [
-            'stock' => $fixed->stock,
-            'fixed' => $nth,
-            'taken' => $bed->empty,
-            'near' => [],
-            'reach' => 0,
-            'free' => $bed->free,
-            'placed' => [],
-            'bottom' => 0,
-            'full' => [],
-        ];
-        foreach ($fixed->laid as [$piece, $put]) {
-            [, $near, $far] = Geos::spread(
-                $put,
-                $this->gaps->inside + RasterShape::slack($this->gaps->inside),
-                $this->gaps->between + RasterShape::slack($this->gaps->between),
-                RasterShape::SIMPLE,
-            );
-            $before = $sheet['taken'];
-            foreach ($sheet['near'] as $order => $taken) {
-                $sheet['near'][$order] = $bed->takeOutline($taken, (string) $order === $piece->order ? $near : $far);
-            }
-            if (isset($this->own[$piece->order])) {
-                $sheet['near'][$piece->order] ??= $bed->takeOutline($before, $near);
-            }
-            $sheet['taken'] = $bed->takeOutline($before, $far);
-            $sheet['bottom'] = max($sheet['bottom'], $put->box()->bottom);
-            $sheet['reach'] = max($sheet['reach'], $bed->cell(0, $far->box()->bottom)[0] + 1);
-        }
-
-        return $sheet;
     }
 
     /**
@@ -159,7 +98,7 @@ final class Placer
                 $spot = $this->spot($bed, $bed->empty, 0, $id, $bed->free);
                 if (null !== $spot) {
                     $state['used'][$of] = 1 + ($state['used'][$of] ?? 0);
-                    $state['sheets'][] = $this->put(self::opened($of, $bed), $bed, $copy, ...$spot);
+                    $state['sheets'][] = $this->put(OpenedSheets::opened($of, $bed), $bed, $copy, ...$spot);
 
                     return $state;
                 }
@@ -169,22 +108,6 @@ final class Placer
         $state['left'][] = $copy;
 
         return $state;
-    }
-
-    /** @return OpenSheet with nothing on it yet */
-    private static function opened(int $stock, SheetRaster $bed): array
-    {
-        return [
-            'stock' => $stock,
-            'fixed' => null,
-            'taken' => $bed->empty,
-            'near' => [],
-            'reach' => 0,
-            'free' => $bed->free,
-            'placed' => [],
-            'bottom' => 0,
-            'full' => [],
-        ];
     }
 
     /**
@@ -227,7 +150,7 @@ final class Placer
         foreach ($sheet['near'] as $order => $taken) {
             $sheet['near'][$order] = $bed->take($taken, $shape, $row, $column, (string) $order !== $own);
         }
-        if (isset($this->own[$own])) {
+        if (isset($this->opened->own[$own])) {
             $sheet['near'][$own] ??= $bed->take($sheet['taken'], $shape, $row, $column, false);
         }
         $sheet['taken'] = $bed->take($sheet['taken'], $shape, $row, $column, true);
@@ -277,7 +200,7 @@ final class Placer
     {
         $bed = $this->bed($sheet);
         $stay = array_diff_key($sheet['placed'], $off);
-        $near = array_filter($stay, static fn (array $one): bool => self::reaches($one, $off));
+        $near = array_filter($stay, static fn (array $one): bool => OpenedSheets::reaches($one, $off));
         $base = null === $sheet['fixed'] ? null : $this->begun[$sheet['fixed']];
         $free = function (\GMP $taken, ?string $order) use ($bed, $off, $near, $base): \GMP {
             foreach ($off as [, $shape, $row, $column]) {
@@ -312,30 +235,6 @@ final class Placer
         $sheet['full'] = [];
 
         return $sheet;
-    }
-
-    /**
-     * Could what one takes touch what others took?
-     *
-     * @param Placed             $one
-     * @param array<int, Placed> $others
-     */
-    private static function reaches(array $one, array $others): bool
-    {
-        [, $shape, $row, $column] = $one;
-        foreach ($others as [, $other, $down, $across]) {
-            $apart = $shape->margin + $other->margin;
-            if (
-                $row - $apart < $down + $other->rows
-                && $row + $shape->rows + $apart > $down
-                && $column - $apart < $across + $other->columns
-                && $column + $shape->columns + $apart > $across
-            ) {
-                return true;
-            }
-        }
-
-        return false;
     }
 
     /** @param OpenSheet $sheet */

@@ -279,14 +279,7 @@ final class SheetRaster
         return $taken | $raster->bits($this->stride);
     }
 
-    /**
-     * The cell a point of the stock lies in.
-     *
-     * @param int $x µm
-     * @param int $y µm
-     *
-     * @return array{int, int} row and column
-     */
+    /** @return array{int, int} row and column of the cell a point of the stock, in µm, lies in */
     public function cell(int $x, int $y): array
     {
         $box = $this->room->box();

@@ -70,9 +70,7 @@ final class Tracer
             );
         }
         [$red, $green, $blue] = $this->ground($picture);
-        $rim = [];
-        $brightness = self::BRIGHTNESS;
-        $colour = self::COLOUR;
+        [$brightness, $colour] = [self::BRIGHTNESS, self::COLOUR];
         foreach ($picture->pixels as $pixel) {
             $r = (($pixel >> 16) & 255) - $red;
             $g = (($pixel >> 8) & 255) - $green;
@@ -84,9 +82,7 @@ final class Tracer
             $far = sqrt($brightness * $light * $light + $colour * ($r * $r + $g * $g + $b * $b));
             $this->far[] = $far > 255 ? 255 : (int) $far;
         }
-        foreach ($this->rim() as $at) {
-            $rim[] = $this->far[$at];
-        }
+        $rim = array_map(fn (int $at): int => $this->far[$at], $this->rim());
         sort($rim);
         $this->unrest = $rim[(int) (0.85 * (\count($rim) - 1))];
     }

@@ -71,7 +71,7 @@ final readonly class GivenController
     {
         $page = $this->links->follow($token);
 
-        return $this->paper->response($page->docket()->proof($page->nth()));
+        return $this->paper->response($page->docket()->proofs()->version($page->nth()));
     }
 
     /** Gives the quote of the proof the link shows on paper. */
@@ -80,7 +80,7 @@ final readonly class GivenController
     {
         $page = $this->links->follow($token);
 
-        return $this->bills->response($this->invoices->quote($page->docket()->proof($page->nth())));
+        return $this->bills->response($this->invoices->quote($page->docket()->proofs()->version($page->nth())));
     }
 
     /** Gives a picture that is printed, as far as the proof the link shows has it. */
@@ -93,7 +93,7 @@ final readonly class GivenController
     public function picture(string $token, int $id): Response
     {
         $page = $this->links->follow($token);
-        foreach ($page->docket()->proof($page->nth()) as $shown) {
+        foreach ($page->docket()->proofs()->version($page->nth()) as $shown) {
             if (\in_array($id, $shown->drawing()->pictures(), true)) {
                 return ArtController::jpeg($this->arts->numbered($id));
             }
@@ -111,7 +111,7 @@ final readonly class GivenController
     public function photo(string $token, string $name): Response
     {
         $page = $this->links->follow($token);
-        foreach ($page->docket()->proof($page->nth()) as $shown) {
+        foreach ($page->docket()->proofs()->version($page->nth()) as $shown) {
             if ($shown->frozen()->on->photo === $name) {
                 return ObjectsController::jpeg($this->photos->named($name)->jpeg());
             }
@@ -134,12 +134,12 @@ final readonly class GivenController
             $docket->customer()?->name() ?? '',
             $state,
             $says,
-            $this->records->version($docket->proof($proof->nth())),
+            $this->records->version($docket->proofs()->version($proof->nth())),
             array_map(ChangeRequestView::from(...), array_values($mine)),
             null === $proof->frozen()->charged->price
                 ? null
                 : GivenQuoteView::from(
-                    $this->invoices->quote($docket->proof($proof->nth())),
+                    $this->invoices->quote($docket->proofs()->version($proof->nth())),
                     $this->money,
                 ),
         );

@@ -72,7 +72,7 @@ final readonly class PriceController
     #[Route('/api/dockets/{number}/quote.pdf', name: 'quote-pdf', requirements: self::NUMBER, methods: ['GET'])]
     public function quotePaper(int $number): Response
     {
-        return $this->paper->response($this->invoices->quote($this->dockets->measured($number)->latestProof()));
+        return $this->paper->response($this->invoices->quote($this->dockets->measured($number)->proofs()->newest()));
     }
 
     /** Writes the invoice of an order, once. */

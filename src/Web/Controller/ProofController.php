@@ -123,7 +123,7 @@ final readonly class ProofController
     ),]
     public function pdf(int $number, int $nth): Response
     {
-        return $this->paper->response($this->dockets->numbered($number)->proof($nth));
+        return $this->paper->response($this->dockets->numbered($number)->proofs()->version($nth));
     }
 
     /** Gives the decal of a proof alone, true to size, in an open format that comes back as it went out. */
@@ -158,7 +158,7 @@ final readonly class ProofController
     /** @throws NotFound */
     private function page(int $number, int $nth, int $item): ProofPage
     {
-        foreach ($this->dockets->numbered($number)->proof($nth) as $page) {
+        foreach ($this->dockets->numbered($number)->proofs()->version($nth) as $page) {
             if ($page->item()->nth() === $item) {
                 return $page;
             }

@@ -205,7 +205,7 @@ final readonly class ThingController
         $work = $this->plans->shownPlan($thing);
 
         return new StepsView(
-            $this->records->thing($thing, fn (Piece $piece): array => $piece->isOnTop()
+            $this->records->thing($thing, fn (Piece $piece): array => $piece->drawn()->isOnTop()
                 && PieceState::Applying === $piece->state()
                     ? array_map(UsedTapeView::from(...), $this->tapes->for($piece))
                     : []),
@@ -213,7 +213,7 @@ final readonly class ThingController
                 static fn (string $name, ShownStep $step): StepView => StepView::from(
                     $name,
                     $step,
-                    \in_array($name, $thing->tickedSteps(), true),
+                    \in_array($name, $thing->progress()->done, true),
                 ),
                 array_keys($work->steps),
                 $work->steps,
@@ -232,7 +232,7 @@ final readonly class ThingController
                 ),
                 $work->art,
             ),
-            $thing->driesUntil()?->format(\DATE_ATOM),
+            $thing->progress()->driesUntil?->format(\DATE_ATOM),
             \count($thing->alike()),
         );
     }

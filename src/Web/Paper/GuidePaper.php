@@ -98,7 +98,7 @@ final readonly class GuidePaper
             Paper::MARGIN,
             Paper::MARGIN - 1,
             $room,
-            "{$piece->tag()}, {$piece->label()} on {$piece->item()->object()->name()}: guide$what",
+            "{$piece->tag()}, {$piece->drawn()->label()} on {$piece->item()->object()->name()}: guide$what",
             9,
             'B',
         );

@@ -143,9 +143,9 @@ final readonly class SheetMap
                 $x + 8,
                 $y,
                 $across - 8,
-                $piece->label().
+                $piece->drawn()->label().
                     ($part < 0 ? '' : ', part '.($part + 1)).
-                    ($piece->isMirrored() ? ', mirrored' : ''),
+                    ($piece->proof()->frozen()->mirrored ? ', mirrored' : ''),
                 10,
                 'B',
             );

@@ -86,7 +86,7 @@ final readonly class WorkPaper
             13,
             'B',
         );
-        Paper::write($pdf, $x + 6, $y + 14, $wide - 12, implode(', ', $thing->filmNames()), 9);
+        Paper::write($pdf, $x + 6, $y + 14, $wide - 12, implode(', ', $thing->films()->names()), 9);
         $care = implode("\n", $this->care->ofThing($thing, true));
         Paper::letters($pdf, '', 10, $care);
         $pdf->MultiCell(

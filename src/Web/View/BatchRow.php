@@ -41,7 +41,7 @@ final readonly class BatchRow
             $batch->version(),
             $batch->state(),
             FilmView::from($batch->film()),
-            $batch->progress(),
+            $batch->cut()->progress(),
             $pieces,
             round($metres, 2),
             Minutes::ofSeconds($seconds),

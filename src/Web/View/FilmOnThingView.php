@@ -40,7 +40,7 @@ final readonly class FilmOnThingView
             $piece->id(),
             $piece->tag(),
             FilmView::from($piece->film()),
-            SizeView::from($piece->cutSize()),
+            SizeView::from($piece->drawn()->cutSize()),
             $piece->state(),
             $piece->state()->station(),
             $piece->tapeFrom(),

@@ -38,11 +38,11 @@ final readonly class PlaceView
         return new self(
             $placed->piece->id(),
             $placed->tag(),
-            $placed->piece->label(),
+            $placed->piece->drawn()->label(),
             $path,
             $at->x,
             $at->y,
-            SizeView::from($placed->piece->cutSize()),
+            SizeView::from($placed->piece->drawn()->cutSize()),
             $late,
         );
     }

@@ -44,7 +44,7 @@ final readonly class ShapeView
             $piece->id(),
             $tag,
             $piece->docket()->number(),
-            $piece->label(),
+            $piece->drawn()->label(),
             SvgPath::write($outline->atOrigin()),
             $box->width,
             $box->height,

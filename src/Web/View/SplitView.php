@@ -35,7 +35,7 @@ final readonly class SplitView
         return new self(
             $split['piece']->id(),
             $split['piece']->tag(),
-            $split['piece']->label(),
+            $split['piece']->drawn()->label(),
             $split['parts'],
             $split['saved'],
             $split['minutes'],

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Shop\Batches;
+
+use Doctrine\ORM\Mapping as ORM;
+
+/** That a sheet was printed, and the clear coats on the print. */
+#[ORM\Embeddable]
+final readonly class BatchPrint
+{
+    /**
+     * @param \DateTimeImmutable|null $printedAt none of film that is cut alone
+     * @param int                     $coats     how many clear coats are on it
+     * @param \DateTimeImmutable|null $coatedAt  when the last of them was laid on
+     */
+    public function __construct(
+        #[ORM\Column(nullable: true)] public ?\DateTimeImmutable $printedAt = null,
+        #[ORM\Column] public int $coats = 0,
+        #[ORM\Column(nullable: true)] public ?\DateTimeImmutable $coatedAt = null,
+    ) {
+    }
+
+    /** With one more clear coat. */
+    public function coated(\DateTimeImmutable $at): self
+    {
+        return new self($this->printedAt, 1 + $this->coats, $at);
+    }
+}
