@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Yelbo\Web;
 
+use Symfony\Component\HttpKernel\Exception\BadRequestHttpException;
 use Symfony\Component\Serializer\Exception\NotNormalizableValueException;
 use Symfony\Component\Serializer\Normalizer\DenormalizerAwareInterface;
 use Symfony\Component\Serializer\Normalizer\DenormalizerAwareTrait;
@@ -25,7 +26,13 @@ final class FlatAnswers implements DenormalizerInterface, DenormalizerAwareInter
     {
         $at = \is_string($context['deserialization_path'] ?? null) ? $context['deserialization_path'].'.' : '';
         if (!\is_array($data)) {
-            throw $this->wrong($data, 'array', rtrim($at, '.'));
+            throw '' === $at
+                ? new BadRequestHttpException('No answers.')
+                : $this->wrong($data, 'array', rtrim($at, '.'));
+        }
+        $beside = array_flip((array) ($context[KnownFields::READ_BESIDE] ?? []));
+        if ([] !== array_diff_key($data, self::fields(), '' === $at ? $beside : [])) {
+            throw new BadRequestHttpException('An answer that is not asked for.');
         }
         $typed = [];
         foreach (array_intersect_key($data, self::fields()) as $field => $value) {

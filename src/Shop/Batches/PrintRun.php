@@ -35,16 +35,16 @@ final readonly class PrintRun
     public static function of(Batch $batch, Rules $rules): self
     {
         $of = (int) $rules->value(Rule::PrintCoats);
-        $printed = $batch->print()->printedAt;
+        $printed = $batch->print()->printedAt();
         if (null === $printed) {
             return new self(self::PRINT, 0, $of, null);
         }
         $minutes = static fn (Rule $rule): string => '+'.(int) round($rules->value($rule)).' minutes';
-        $coated = $batch->print()->coatedAt;
+        $coated = $batch->print()->coatedAt();
 
         return new self(
-            $batch->print()->coats < $of ? self::COAT : self::READY,
-            $batch->print()->coats,
+            $batch->print()->coats() < $of ? self::COAT : self::READY,
+            $batch->print()->coats(),
             $of,
             null === $coated
                 ? $printed->modify($minutes(Rule::PrintDries))

@@ -142,7 +142,7 @@ final readonly class Printing
         }
         $this->change->apply($batch, $version, function () use ($batch): void {
             $batch->coated($this->clock->now());
-            $this->book->note('coat', "Batch {$batch->id()}: clear coat {$batch->print()->coats}");
+            $this->book->note('coat', "Batch {$batch->id()}: clear coat {$batch->print()->coats()}");
         });
     }
 

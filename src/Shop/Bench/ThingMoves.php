@@ -35,6 +35,7 @@ final readonly class ThingMoves
             );
     }
 
+    /** Makes a move with a thing: materials go off the shelf, what was done stands in the book. */
     public function make(Thing $thing, PieceMove $move): void
     {
         $now = $this->clock->now();

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Yelbo\Shop\Log;
 
+use Yelbo\Trade\Measure\TypedDay;
+
 /** What is looked for in the book; what is empty does not matter. */
 final readonly class BookSearch
 {
@@ -67,15 +69,8 @@ final readonly class BookSearch
             mb_substr($who, 0, 80),
             mb_substr($what, 0, 40),
             $docket,
-            self::day($first),
-            self::day($last),
+            TypedDay::read($first),
+            TypedDay::read($last),
         );
-    }
-
-    private static function day(string $typed): ?\DateTimeImmutable
-    {
-        $day = \DateTimeImmutable::createFromFormat('!Y-m-d', trim($typed));
-
-        return false === $day ? null : $day;
     }
 }

@@ -11,6 +11,7 @@ use Yelbo\Trade\Geometry\Geos;
 use Yelbo\Trade\Geometry\OutlineArea;
 use Yelbo\Trade\Geometry\Region;
 use Yelbo\Trade\Measure\Size;
+use Yelbo\Trade\Measure\TypedDay;
 use Yelbo\Trade\Object\Allowance;
 use Yelbo\Trade\Object\KeepOut;
 use Yelbo\Trade\Object\Polygon;
@@ -113,9 +114,9 @@ final class MeasuredObject
     /** The day of its last coat of paint; none where it is not painted, or nobody said. */
     public function paintedOn(): ?\DateTimeImmutable
     {
-        $day = \DateTimeImmutable::createFromFormat('!Y-m-d', (string) ($this->measures['paintedOn'] ?? ''));
+        $day = TypedDay::read((string) ($this->measures['paintedOn'] ?? ''));
 
-        return true === $this->material()?->isPainted() && false !== $day ? $day : null;
+        return true === $this->material()?->isPainted() ? $day : null;
     }
 
     /** How it lies for who puts film on it. */

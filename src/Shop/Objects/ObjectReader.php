@@ -12,6 +12,7 @@ use Yelbo\Shop\Settings\ShopRules;
 use Yelbo\Trade\Film\Contrast;
 use Yelbo\Trade\Film\Material;
 use Yelbo\Trade\Geometry\SvgPath;
+use Yelbo\Trade\Measure\TypedDay;
 use Yelbo\Trade\Measure\Units;
 use Yelbo\Trade\Object\Allowance;
 use Yelbo\Trade\Object\DrunkFrom;
@@ -114,8 +115,7 @@ final readonly class ObjectReader
         }
         $photo = '' === $answers->photo ? null : $this->photo($fields, $answers->photo, $kind);
         $painted = true === $material?->isPainted() ? trim($answers->paintedOn) : '';
-        $day = \DateTimeImmutable::createFromFormat('!Y-m-d', $painted);
-        if ('' !== $painted && (false === $day || $day->format('Y-m-d') !== $painted)) {
+        if ('' !== $painted && null === TypedDay::read($painted)) {
             $fields->refuse('paintedOn', 'When was it painted? Give the day, or leave it empty.');
         }
 

@@ -59,12 +59,6 @@ final readonly class DrawnMembers
         return \count($this->parts);
     }
 
-    /** One film of one of its decals. */
-    public function film(int $member, int $layer): DrawnFilm
-    {
-        return new DrawnFilm($this, $member, $layer);
-    }
-
     /** @return list<PartLayer> */
     public function layers(int $member = 0): array
     {

@@ -153,7 +153,7 @@ class Piece implements Versioned
     /** What is cut of it, and where it goes. */
     public function drawn(): DrawnFilm
     {
-        return $this->proof->drawing()->film($this->member, $this->layer);
+        return new DrawnFilm($this->proof->drawing(), $this->member, $this->layer);
     }
 
     /** @return list<self> the layers it is joined with before it is applied, the top one first; itself among them */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Yelbo\Shop\Orders;
 
+use Yelbo\Trade\Measure\TypedDay;
 use Yelbo\Trade\Plan\Handover;
 
 /** An order as it was typed at Ask: what is said once for all of it, and its items; none of it judged yet. */
@@ -38,9 +39,6 @@ final readonly class TypedOrder
     /** The day it is needed, at midnight; none where what was typed is no day. */
     public function neededOn(?\DateTimeZone $zone = null): ?\DateTimeImmutable
     {
-        $typed = trim($this->first->neededOn);
-        $day = \DateTimeImmutable::createFromFormat('!Y-m-d', $typed, $zone);
-
-        return false === $day || $day->format('Y-m-d') !== $typed ? null : $day;
+        return TypedDay::read($this->first->neededOn, $zone);
     }
 }

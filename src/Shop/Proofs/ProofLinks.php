@@ -268,6 +268,16 @@ final readonly class ProofLinks
             : $name;
     }
 
+    /**
+     * Looks whether a link leads anywhere, and nothing else.
+     *
+     * @throws NotFound|LinkClosed
+     */
+    public function refuseClosed(string $token): void
+    {
+        $this->link($token);
+    }
+
     private function link(string $token): ProofLink
     {
         $link =

@@ -12,6 +12,7 @@ use Yelbo\Shop\Input\Refusals;
 use Yelbo\Shop\Log\Book;
 use Yelbo\Shop\People\Worker;
 use Yelbo\Shop\Records\NotFound;
+use Yelbo\Trade\Measure\TypedDay;
 use Yelbo\Trade\Refused;
 use Yelbo\Trade\Week\Hours;
 
@@ -210,8 +211,8 @@ final readonly class Calendar
     public function takeOff(?int $who, string $first, string $last, string $why): void
     {
         $fields = new Fields();
-        $from = self::day($first);
-        $to = '' === trim($last) ? $from : self::day($last);
+        $from = TypedDay::read($first);
+        $to = '' === trim($last) ? $from : TypedDay::read($last);
         if (null === $from) {
             $fields->refuse('first', 'From which day?');
         }
@@ -260,12 +261,5 @@ final readonly class Calendar
             && (int) ($at[2] ?? 0) < 60
             ? 60 * (int) $at[1] + (int) ($at[2] ?? 0)
             : null;
-    }
-
-    private static function day(string $typed): ?\DateTimeImmutable
-    {
-        $day = \DateTimeImmutable::createFromFormat('!Y-m-d', trim($typed));
-
-        return false !== $day && $day->format('Y-m-d') === trim($typed) ? $day : null;
     }
 }

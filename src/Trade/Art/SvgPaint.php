@@ -69,6 +69,7 @@ final readonly class SvgPaint
         return '#000000';
     }
 
+    /** How solid something is, from 0 to 1, out of a share or per cent as typed. */
     public static function opacity(string $typed): float
     {
         return str_ends_with(trim($typed), '%')

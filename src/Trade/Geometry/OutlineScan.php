@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace Yelbo\Trade\Geometry;
 
 /**
- * Walks the outlines of a region over a grid.
+ * Walks the outlines of a region over a grid. A run is its first and last column, both included.
  *
- * @phpstan-import-type Run from Raster
+ * @phpstan-type Run array{int, int}
  */
 final class OutlineScan
 {
+    /** Of a cell: how near a grid line a point still counts as on it. */
+    public const TOUCH = 1e-6;
+
     private function __construct()
     {
     }
@@ -53,14 +56,14 @@ final class OutlineScan
         if ($py > $qy) {
             [$px, $py, $qx, $qy] = [$qx, $qy, $px, $py];
         }
-        $first = (int) floor($py + Raster::TOUCH);
+        $first = (int) floor($py + self::TOUCH);
         // An edge along a grid line touches no cell on either side.
-        $last = (int) ceil($qy - Raster::TOUCH) - 1;
+        $last = (int) ceil($qy - self::TOUCH) - 1;
         $slope = $qy - $py > 1e-12 ? ($qx - $px) / ($qy - $py) : 0.0;
         for ($row = $first; $row <= $last; ++$row) {
             $a = $row <= $py || 0.0 === $slope ? $px : $px + ($row - $py) * $slope;
             $b = $row + 1 >= $qy || 0.0 === $slope ? $qx : $px + ($row + 1 - $py) * $slope;
-            $cells[$row][] = [(int) floor(min($a, $b) + Raster::TOUCH), (int) ceil(max($a, $b) - Raster::TOUCH) - 1];
+            $cells[$row][] = [(int) floor(min($a, $b) + self::TOUCH), (int) ceil(max($a, $b) - self::TOUCH) - 1];
         }
     }
 }

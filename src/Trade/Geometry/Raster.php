@@ -13,13 +13,10 @@ namespace Yelbo\Trade\Geometry;
  *
  * A run is its first and last column, both included.
  *
- * @phpstan-type Run array{int, int}
+ * @phpstan-import-type Run from OutlineScan
  */
 final class Raster
 {
-    /** Of a cell: how near a grid line a point still counts as on it. */
-    public const TOUCH = 1e-6;
-
     /** @param array<int, list<Run>> $runs by row */
     private function __construct(
         private readonly array $runs,
@@ -44,8 +41,8 @@ final class Raster
             $by,
             $box->left,
             $box->top,
-            max(1, (int) ceil($box->width() * $by - self::TOUCH)),
-            max(1, (int) ceil($box->height() * $by - self::TOUCH)),
+            max(1, (int) ceil($box->width() * $by - OutlineScan::TOUCH)),
+            max(1, (int) ceil($box->height() * $by - OutlineScan::TOUCH)),
         );
     }
 
@@ -68,7 +65,7 @@ final class Raster
         for ($row = 0; $row < $rows; ++$row) {
             $all = $grid['edge'][$row] ?? [];
             foreach ($grid['inside'][$row] ?? [] as [$from, $to]) {
-                $all[] = [(int) floor($from + self::TOUCH), (int) ceil($to - self::TOUCH) - 1];
+                $all[] = [(int) floor($from + OutlineScan::TOUCH), (int) ceil($to - OutlineScan::TOUCH) - 1];
             }
             $runs[$row] = self::merged($all, $columns);
         }
@@ -85,8 +82,8 @@ final class Raster
     {
         $box = $region->box();
         $grid = OutlineScan::scan($region, 1 / $cell, $box->left, $box->top);
-        $columns = (int) floor($box->width() / $cell + self::TOUCH);
-        $rows = (int) floor($box->height() / $cell + self::TOUCH);
+        $columns = (int) floor($box->width() / $cell + OutlineScan::TOUCH);
+        $rows = (int) floor($box->height() / $cell + OutlineScan::TOUCH);
         $runs = [];
         for ($row = 0; $row < $rows; ++$row) {
             $edges = self::merged($grid['edge'][$row] ?? [], $columns);

@@ -7,10 +7,12 @@ namespace Yelbo\Trade\Week;
 /**
  * Stretches of time that are free, in order, none touching another; s since now, each with when it begins and ends.
  *
- * @phpstan-import-type Gaps from Timetable
+ * @phpstan-type Gaps list<array{int, int}>
  */
 final class FreeGaps
 {
+    public const FOR_EVER = 4_000_000_000;
+
     private function __construct()
     {
     }
@@ -89,7 +91,7 @@ final class FreeGaps
             }
         }
 
-        return Timetable::FOR_EVER;
+        return self::FOR_EVER;
     }
 
     /** @param Gaps $gaps */

@@ -11,12 +11,10 @@ namespace Yelbo\Trade\Week;
  *
  * Gaps are lists of from and to, s since now.
  *
- * @phpstan-type Gaps list<array{int, int}>
+ * @phpstan-import-type Gaps from FreeGaps
  */
 final readonly class Timetable
 {
-    public const FOR_EVER = 4_000_000_000;
-
     /**
      * @param list<Job>              $jobs
      * @param list<list<array{int, int}>> $hands    when each works
@@ -31,7 +29,7 @@ final readonly class Timetable
     {
         $state = new TimetableState(
             $this->hands,
-            array_fill(0, $this->machines, [[0, self::FOR_EVER]]),
+            array_fill(0, $this->machines, [[0, FreeGaps::FOR_EVER]]),
             array_map(static fn (Job $job): int => $job->begins, $this->jobs),
             array_fill(0, \count($this->jobs), 0),
         );
@@ -123,7 +121,7 @@ final readonly class Timetable
                     $least,
                     $task->by($hand),
                     $hand,
-                    null === $best ? self::FOR_EVER : $best[1],
+                    null === $best ? FreeGaps::FOR_EVER : $best[1],
                 );
                 if (null !== $spot && (null === $best || $spot[1] < $best[1])) {
                     $best = [$spot[0], $spot[1], $hand, $machine];

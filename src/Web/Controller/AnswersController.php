@@ -15,6 +15,7 @@ use Yelbo\Shop\Orders\Customers;
 use Yelbo\Shop\Orders\TypedOrder;
 use Yelbo\Shop\Price\Quotes;
 use Yelbo\Shop\Week\Promises;
+use Yelbo\Web\KnownFields;
 use Yelbo\Web\Request\OthersRequest;
 use Yelbo\Web\View\AnswersView;
 use Yelbo\Web\View\CustomersView;
@@ -41,8 +42,8 @@ final readonly class AnswersController
      */
     #[Route('/api/answers', name: 'answers', methods: ['POST'])]
     public function __invoke(
-        #[MapRequestPayload] Answers $answers,
-        #[MapRequestPayload] OthersRequest $order,
+        #[MapRequestPayload(serializationContext: [KnownFields::READ_BESIDE => ['others']])] Answers $answers,
+        #[MapRequestPayload(serializationContext: [KnownFields::READ_BESIDE => []])] OthersRequest $order,
     ): AnswersView {
         $reply = $this->counter->reply(new TypedOrder($answers, array_values($order->others)));
         $quote = $this->quotes->asked($reply);

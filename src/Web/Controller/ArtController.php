@@ -17,6 +17,7 @@ use Yelbo\Shop\Orders\Dockets;
 use Yelbo\Shop\Orders\DrawOrder;
 use Yelbo\Shop\Records\NotFound;
 use Yelbo\Trade\Measure\Units;
+use Yelbo\Web\Address;
 use Yelbo\Web\Request\BackingRequest;
 use Yelbo\Web\View\ArtView;
 use Yelbo\Web\View\TracedPictureView;
@@ -37,7 +38,12 @@ final readonly class ArtController
     }
 
     /** Reads an SVG drawing, which is the body itself, and keeps it with the docket. */
-    #[Route('/api/dockets/{number}/art', name: 'docket-art', requirements: ['number' => '\d{1,9}'], methods: ['POST'])]
+    #[Route(
+        '/api/dockets/{number}/art',
+        name: 'docket-art',
+        requirements: ['number' => Address::NUMBER],
+        methods: ['POST'],
+    )]
     public function bring(int $number, Request $request, #[MapQueryParameter] string $name = 'drawing.svg'): ArtView
     {
         return ArtView::from($this->draw->bring($this->dockets->numbered($number), $name, $request->getContent()));
@@ -58,7 +64,7 @@ final readonly class ArtController
     #[Route(
         '/api/dockets/{number}/backing',
         name: 'docket-backing',
-        requirements: ['number' => '\d{1,9}'],
+        requirements: ['number' => Address::NUMBER],
         methods: ['POST'],
     )]
     public function back(int $number, #[MapRequestPayload] BackingRequest $wanted): ArtView
@@ -74,7 +80,7 @@ final readonly class ArtController
     #[Route(
         '/api/dockets/{number}/picture',
         name: 'docket-picture',
-        requirements: ['number' => '\d{1,9}'],
+        requirements: ['number' => Address::NUMBER],
         methods: ['POST'],
     )]
     public function bringPicture(
@@ -103,7 +109,7 @@ final readonly class ArtController
     }
 
     /** Gives a picture that is printed. */
-    #[Route('/api/art/{id}/picture', name: 'art-picture', requirements: ['id' => '\d{1,9}'], methods: ['GET'])]
+    #[Route('/api/art/{id}/picture', name: 'art-picture', requirements: ['id' => Address::NUMBER], methods: ['GET'])]
     public function picture(int $id): Response
     {
         return self::jpeg($this->arts->numbered($id));
@@ -119,7 +125,7 @@ final readonly class ArtController
     }
 
     /** Gives what is known of a drawing: its size, its colours and what to mind in it. */
-    #[Route('/api/art/{id}', name: 'art', requirements: ['id' => '\d{1,9}'], methods: ['GET'])]
+    #[Route('/api/art/{id}', name: 'art', requirements: ['id' => Address::NUMBER], methods: ['GET'])]
     public function show(int $id): ArtView
     {
         return ArtView::from($this->arts->numbered($id));

@@ -20,6 +20,7 @@ use Yelbo\Shop\Orders\WaitingFilms;
 use Yelbo\Shop\Stock\Shelf;
 use Yelbo\Shop\Week\CutNext;
 use Yelbo\Trade\Journey\PieceState;
+use Yelbo\Web\Address;
 use Yelbo\Web\BatchViews;
 use Yelbo\Web\Guard\Polled;
 use Yelbo\Web\Paper\PrintSheet;
@@ -37,7 +38,7 @@ use Yelbo\Web\View\WaitingView;
 /** Sheets that were released, and what cuts left of them. */
 final readonly class BatchController
 {
-    private const ID = ['id' => '\d{1,9}'];
+    private const ID = ['id' => Address::NUMBER];
     /** Batches in a list. */
     private const MOST = 60;
     /** Pieces of a film to choose from at once: more than any plan is made of. */

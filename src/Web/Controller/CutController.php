@@ -11,6 +11,7 @@ use Yelbo\Device\Cutter\CutterTrouble;
 use Yelbo\Shop\Batches\Batches;
 use Yelbo\Shop\Batches\Cutting;
 use Yelbo\Shop\Stock\Shelf;
+use Yelbo\Web\Address;
 use Yelbo\Web\BatchViews;
 use Yelbo\Web\Request\StartCutRequest;
 use Yelbo\Web\View\BatchView;
@@ -52,7 +53,7 @@ final readonly class CutController
     }
 
     /** Loads the stock, sends the batch to the cutter and begins to cut. */
-    #[Route('/api/batches/{id}/cut', name: 'batch-cut', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
+    #[Route('/api/batches/{id}/cut', name: 'batch-cut', requirements: ['id' => Address::NUMBER], methods: ['POST'])]
     public function start(int $id, #[MapRequestPayload] StartCutRequest $request): BatchView
     {
         $batch = $this->batches->batch($id);

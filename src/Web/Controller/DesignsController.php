@@ -10,6 +10,7 @@ use Symfony\Component\Routing\Attribute\Route;
 use Yelbo\Shop\Designs\DesignLibrary;
 use Yelbo\Shop\Designs\TypedDesign;
 use Yelbo\Shop\Orders\Dockets;
+use Yelbo\Web\Address;
 use Yelbo\Web\DecalInHand;
 use Yelbo\Web\Request\DocketRequest;
 use Yelbo\Web\Request\NameRequest;
@@ -55,7 +56,7 @@ final readonly class DesignsController
     }
 
     /** Gives a design as it would be typed for an item of an order: as large as that object is. */
-    #[Route('/api/designs/{id}/taken', name: 'design-taken', requirements: ['id' => '\d{1,9}'], methods: ['GET'])]
+    #[Route('/api/designs/{id}/taken', name: 'design-taken', requirements: ['id' => Address::NUMBER], methods: ['GET'])]
     public function taken(
         int $id,
         #[MapQueryParameter] int $docket,
@@ -72,7 +73,7 @@ final readonly class DesignsController
     }
 
     /** Takes a design off the list; orders keep what they have of it. */
-    #[Route('/api/designs/{id}/drop', name: 'design-drop', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
+    #[Route('/api/designs/{id}/drop', name: 'design-drop', requirements: ['id' => Address::NUMBER], methods: ['POST'])]
     public function drop(int $id, #[MapRequestPayload] VersionRequest $request): DoneView
     {
         $this->designs->drop($this->designs->design($id), $request->version);

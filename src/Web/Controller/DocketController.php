@@ -16,6 +16,7 @@ use Yelbo\Shop\Orders\TakeOrder;
 use Yelbo\Shop\Proofs\Approval;
 use Yelbo\Shop\Proofs\Assent;
 use Yelbo\Trade\Journey\DocketMove;
+use Yelbo\Web\Address;
 use Yelbo\Web\RecordViews;
 use Yelbo\Web\Request\AnswersRequest;
 use Yelbo\Web\Request\ApproveRequest;
@@ -51,7 +52,7 @@ final readonly class DocketController
     }
 
     /** Gives all of one docket. */
-    #[Route('/api/dockets/{number}', name: 'docket', requirements: ['number' => '\d{1,9}'], methods: ['GET'])]
+    #[Route('/api/dockets/{number}', name: 'docket', requirements: ['number' => Address::NUMBER], methods: ['GET'])]
     public function show(int $number): DocketView
     {
         return $this->records->docket($this->dockets->numbered($number));
@@ -61,7 +62,7 @@ final readonly class DocketController
     #[Route(
         '/api/dockets/{number}/answers',
         name: 'docket-answers',
-        requirements: ['number' => '\d{1,9}'],
+        requirements: ['number' => Address::NUMBER],
         methods: ['PUT'],
     ),]
     public function answers(int $number, #[MapRequestPayload] AnswersRequest $request): DocketView
@@ -76,7 +77,7 @@ final readonly class DocketController
     #[Route(
         '/api/dockets/{number}/change',
         name: 'docket-change',
-        requirements: ['number' => '\d{1,9}'],
+        requirements: ['number' => Address::NUMBER],
         methods: ['POST'],
     ),]
     public function change(int $number, #[MapRequestPayload] ChangeOrderRequest $request): OrderChangeView
@@ -98,7 +99,7 @@ final readonly class DocketController
     #[Route(
         '/api/dockets/{number}/design',
         name: 'docket-design',
-        requirements: ['number' => '\d{1,9}'],
+        requirements: ['number' => Address::NUMBER],
         methods: ['PUT'],
     ),]
     public function design(
@@ -116,7 +117,7 @@ final readonly class DocketController
     #[Route(
         '/api/dockets/{number}/items',
         name: 'docket-item-add',
-        requirements: ['number' => '\d{1,9}'],
+        requirements: ['number' => Address::NUMBER],
         methods: ['POST'],
     ),]
     public function add(int $number, #[MapRequestPayload] ItemRequest $request): DocketView
@@ -131,7 +132,7 @@ final readonly class DocketController
     #[Route(
         '/api/dockets/{number}/items/again',
         name: 'docket-item-again',
-        requirements: ['number' => '\d{1,9}'],
+        requirements: ['number' => Address::NUMBER],
         methods: ['POST'],
     ),]
     public function again(int $number, #[MapRequestPayload] ItemAgainRequest $request): DocketView
@@ -147,7 +148,7 @@ final readonly class DocketController
     #[Route(
         '/api/dockets/{number}/items/{item}/drop',
         name: 'docket-item-drop',
-        requirements: ['number' => '\d{1,9}', 'item' => '\d{1,4}'],
+        requirements: ['number' => Address::NUMBER, 'item' => Address::FEW],
         methods: ['POST'],
     ),]
     public function drop(int $number, int $item, #[MapRequestPayload] VersionRequest $request): DocketView
@@ -162,7 +163,7 @@ final readonly class DocketController
     #[Route(
         '/api/dockets/{number}/approve',
         name: 'docket-approve',
-        requirements: ['number' => '\d{1,9}'],
+        requirements: ['number' => Address::NUMBER],
         methods: ['POST'],
     ),]
     public function approve(int $number, #[MapRequestPayload] ApproveRequest $request): DocketView
@@ -188,7 +189,7 @@ final readonly class DocketController
     #[Route(
         '/api/dockets/{number}/moves',
         name: 'docket-move',
-        requirements: ['number' => '\d{1,9}'],
+        requirements: ['number' => Address::NUMBER],
         methods: ['POST'],
     ),]
     public function move(int $number, #[MapRequestPayload] MoveRequest $request): DocketView

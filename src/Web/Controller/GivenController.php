@@ -15,6 +15,7 @@ use Yelbo\Shop\Price\Invoices;
 use Yelbo\Shop\Proofs\ChangeRequest;
 use Yelbo\Shop\Proofs\ProofLinks;
 use Yelbo\Shop\Records\NotFound;
+use Yelbo\Web\Address;
 use Yelbo\Web\Paper\BillPaper;
 use Yelbo\Web\Paper\ProofPaper;
 use Yelbo\Web\RecordViews;
@@ -87,7 +88,7 @@ final readonly class GivenController
     #[Route(
         '/api/given/{token}/picture/{id}',
         name: 'given-picture',
-        requirements: self::TOKEN + ['id' => '\d{1,9}'],
+        requirements: self::TOKEN + ['id' => Address::NUMBER],
         methods: ['GET'],
     )]
     public function picture(string $token, int $id): Response

@@ -9,6 +9,7 @@ use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\IsGranted;
 use Yelbo\Shop\Machines\Machines;
 use Yelbo\Shop\Machines\TypedMachine;
+use Yelbo\Web\Address;
 use Yelbo\Web\Request\VersionRequest;
 use Yelbo\Web\View\MachinesView;
 use Yelbo\Web\View\MachineView;
@@ -39,7 +40,7 @@ final readonly class MachineController
 
     #[IsGranted('ROLE_OWNER')]
     /** Changes the settings of a machine. */
-    #[Route('/api/machines/{id}', name: 'machine-change', requirements: ['id' => '\d{1,9}'], methods: ['PUT'])]
+    #[Route('/api/machines/{id}', name: 'machine-change', requirements: ['id' => Address::NUMBER], methods: ['PUT'])]
     public function change(
         int $id,
         #[MapRequestPayload] VersionRequest $request,
@@ -51,7 +52,7 @@ final readonly class MachineController
     }
 
     /** Makes a machine the one that is worked with. */
-    #[Route('/api/machines/{id}/use', name: 'machine-use', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
+    #[Route('/api/machines/{id}/use', name: 'machine-use', requirements: ['id' => Address::NUMBER], methods: ['POST'])]
     public function use(int $id, #[MapRequestPayload] VersionRequest $request): MachinesView
     {
         $this->machines->use($this->machines->machine($id), $request->version);

@@ -11,6 +11,7 @@ use Yelbo\Shop\Batches\PlanQueue;
 use Yelbo\Shop\Orders\Pieces;
 use Yelbo\Shop\Stock\Shelf;
 use Yelbo\Trade\Measure\Length;
+use Yelbo\Web\Address;
 use Yelbo\Web\BatchViews;
 use Yelbo\Web\PlanViews;
 use Yelbo\Web\Request\AgainRequest;
@@ -58,21 +59,31 @@ final readonly class NestingController
     }
 
     /** Gives the plans of a layout as far as they are made. */
-    #[Route('/api/nestings/{id}', name: 'nesting', requirements: ['id' => '\d{1,9}'], methods: ['GET'])]
+    #[Route('/api/nestings/{id}', name: 'nesting', requirements: ['id' => Address::NUMBER], methods: ['GET'])]
     public function show(int $id): NestingView
     {
         return $this->views->nesting($this->editor->nesting($id));
     }
 
     /** Gives the outlines of the pieces that are laid out; they do not change while plans do. */
-    #[Route('/api/nestings/{id}/shapes', name: 'nesting-shapes', requirements: ['id' => '\d{1,9}'], methods: ['GET'])]
+    #[Route(
+        '/api/nestings/{id}/shapes',
+        name: 'nesting-shapes',
+        requirements: ['id' => Address::NUMBER],
+        methods: ['GET'],
+    )]
     public function shapes(int $id): ShapesView
     {
         return $this->views->shapes($this->editor->nesting($id));
     }
 
     /** Stops thinking; what is laid out best so far stays. */
-    #[Route('/api/nestings/{id}/cancel', name: 'nesting-cancel', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
+    #[Route(
+        '/api/nestings/{id}/cancel',
+        name: 'nesting-cancel',
+        requirements: ['id' => Address::NUMBER],
+        methods: ['POST'],
+    )]
     public function cancel(int $id): NestingView
     {
         $this->queue->cancel($this->editor->nesting($id));
@@ -81,7 +92,7 @@ final readonly class NestingController
     }
 
     /** Lays out again what is not pinned. */
-    #[Route('/api/plans/{id}/again', name: 'plan-again', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
+    #[Route('/api/plans/{id}/again', name: 'plan-again', requirements: ['id' => Address::NUMBER], methods: ['POST'])]
     public function again(int $id, #[MapRequestPayload] AgainRequest $request): NestingView
     {
         $plan = $this->editor->plan($id);
@@ -91,7 +102,7 @@ final readonly class NestingController
     }
 
     /** Moves a piece on its sheet by hand, and pins it there. */
-    #[Route('/api/plans/{id}/put', name: 'plan-put', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
+    #[Route('/api/plans/{id}/put', name: 'plan-put', requirements: ['id' => Address::NUMBER], methods: ['POST'])]
     public function put(int $id, #[MapRequestPayload] PutRequest $request): NestingView
     {
         $plan = $this->editor->plan($id);
@@ -109,7 +120,7 @@ final readonly class NestingController
     }
 
     /** Carries a piece to another sheet by hand. */
-    #[Route('/api/plans/{id}/carry', name: 'plan-carry', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
+    #[Route('/api/plans/{id}/carry', name: 'plan-carry', requirements: ['id' => Address::NUMBER], methods: ['POST'])]
     public function carry(int $id, #[MapRequestPayload] CarryRequest $request): NestingView
     {
         $plan = $this->editor->plan($id);
@@ -126,7 +137,7 @@ final readonly class NestingController
     }
 
     /** Pins a piece where it lies, or lets it go. */
-    #[Route('/api/plans/{id}/pin', name: 'plan-pin', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
+    #[Route('/api/plans/{id}/pin', name: 'plan-pin', requirements: ['id' => Address::NUMBER], methods: ['POST'])]
     public function pin(int $id, #[MapRequestPayload] PinRequest $request): NestingView
     {
         $plan = $this->editor->plan($id);
@@ -136,7 +147,7 @@ final readonly class NestingController
     }
 
     /** Takes the last change by hand back. */
-    #[Route('/api/plans/{id}/undo', name: 'plan-undo', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
+    #[Route('/api/plans/{id}/undo', name: 'plan-undo', requirements: ['id' => Address::NUMBER], methods: ['POST'])]
     public function undo(int $id, #[MapRequestPayload] VersionRequest $request): NestingView
     {
         $plan = $this->editor->plan($id);
@@ -146,7 +157,12 @@ final readonly class NestingController
     }
 
     /** Releases a plan: each sheet becomes a batch. */
-    #[Route('/api/plans/{id}/release', name: 'plan-release', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
+    #[Route(
+        '/api/plans/{id}/release',
+        name: 'plan-release',
+        requirements: ['id' => Address::NUMBER],
+        methods: ['POST'],
+    )]
     public function release(int $id, #[MapRequestPayload] VersionRequest $request): BatchesView
     {
         return $this->batches->list($this->editor->release($this->editor->plan($id), $request->version));

@@ -16,6 +16,7 @@ use Yelbo\Shop\Objects\ObjectReader;
 use Yelbo\Shop\Objects\Photos;
 use Yelbo\Shop\Records\NotFound;
 use Yelbo\Trade\Lettering\Roster;
+use Yelbo\Web\Address;
 use Yelbo\Web\Request\LayPhotoRequest;
 use Yelbo\Web\Request\ObjectRequest;
 use Yelbo\Web\Request\RosterRequest;
@@ -63,7 +64,7 @@ final readonly class ObjectsController
     }
 
     /** Changes a measured object; orders keep what they were measured by. */
-    #[Route('/api/objects/{id}', name: 'object-change', requirements: ['id' => '\d{1,9}'], methods: ['PUT'])]
+    #[Route('/api/objects/{id}', name: 'object-change', requirements: ['id' => Address::NUMBER], methods: ['PUT'])]
     public function change(int $id, #[MapRequestPayload] ObjectRequest $request): KnownObjectView
     {
         return KnownObjectView::from(
@@ -78,7 +79,7 @@ final readonly class ObjectsController
     }
 
     /** Takes an object off the list. */
-    #[Route('/api/objects/{id}/drop', name: 'object-drop', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
+    #[Route('/api/objects/{id}/drop', name: 'object-drop', requirements: ['id' => Address::NUMBER], methods: ['POST'])]
     public function drop(int $id, #[MapRequestPayload] VersionRequest $request): DoneView
     {
         $this->objects->drop($this->objects->object($id), $request->version);
@@ -87,7 +88,12 @@ final readonly class ObjectsController
     }
 
     /** Gives the picture of an object. */
-    #[Route('/api/objects/{id}/picture', name: 'object-picture', requirements: ['id' => '\d{1,9}'], methods: ['GET'])]
+    #[Route(
+        '/api/objects/{id}/picture',
+        name: 'object-picture',
+        requirements: ['id' => Address::NUMBER],
+        methods: ['GET'],
+    )]
     public function picture(int $id): Response
     {
         $picture = $this->objects->object($id)->picture() ?? throw new NotFound('There is no picture of this object.');

@@ -16,6 +16,7 @@ use Yelbo\Shop\Access\SecurityLog;
 use Yelbo\Shop\Access\SignedIn;
 use Yelbo\Shop\Access\SignIns;
 use Yelbo\Shop\People\Worker;
+use Yelbo\Web\Address;
 use Yelbo\Web\Request\NewPasswordRequest;
 use Yelbo\Web\Request\NewWorkerRequest;
 use Yelbo\Web\Request\PasswordRequest;
@@ -66,7 +67,7 @@ final readonly class PeopleController
 
     /** Changes somebody's name or role, shuts them out, or lets them in again. */
     #[IsGranted('ROLE_OWNER')]
-    #[Route('/api/people/{id}', name: 'people-change', requirements: ['id' => '\d{1,9}'], methods: ['PUT'])]
+    #[Route('/api/people/{id}', name: 'people-change', requirements: ['id' => Address::NUMBER], methods: ['PUT'])]
     public function change(int $id, #[MapRequestPayload] WorkerRequest $typed, Request $request): PeopleView
     {
         $worker = $this->people->worker($id);
@@ -80,7 +81,7 @@ final readonly class PeopleController
     #[Route(
         '/api/people/{id}/password',
         name: 'people-password',
-        requirements: ['id' => '\d{1,9}'],
+        requirements: ['id' => Address::NUMBER],
         methods: ['POST'],
     ),]
     public function reset(int $id, #[MapRequestPayload] NewPasswordRequest $typed, Request $request): PeopleView
@@ -92,7 +93,12 @@ final readonly class PeopleController
 
     /** Signs one browser out. */
     #[IsGranted('ROLE_OWNER')]
-    #[Route('/api/signed-in/{id}/end', name: 'signed-in-end', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
+    #[Route(
+        '/api/signed-in/{id}/end',
+        name: 'signed-in-end',
+        requirements: ['id' => Address::NUMBER],
+        methods: ['POST'],
+    )]
     public function end(int $id, Request $request): PeopleView
     {
         $this->signIns->end($this->signIns->signedIn($id));

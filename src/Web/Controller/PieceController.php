@@ -21,6 +21,7 @@ use Yelbo\Trade\Journey\PieceMove;
 use Yelbo\Trade\Journey\PieceState;
 use Yelbo\Trade\Journey\Station;
 use Yelbo\Trade\Refused;
+use Yelbo\Web\Address;
 use Yelbo\Web\Guard\Polled;
 use Yelbo\Web\Paper\GuidePaper;
 use Yelbo\Web\RecordViews;
@@ -67,14 +68,19 @@ final readonly class PieceController
     }
 
     /** Gives what there is to weed at a piece, and in which order. */
-    #[Route('/api/pieces/{id}/weeding', name: 'piece-weeding', requirements: ['id' => '\d{1,9}'], methods: ['GET'])]
+    #[Route(
+        '/api/pieces/{id}/weeding',
+        name: 'piece-weeding',
+        requirements: ['id' => Address::NUMBER],
+        methods: ['GET'],
+    )]
     public function weeding(int $id): WeedingView
     {
         return $this->weedingOf($this->pieces->piece($id));
     }
 
     /** Keeps which insides are picked out. */
-    #[Route('/api/pieces/{id}/out', name: 'piece-out', requirements: ['id' => '\d{1,9}'], methods: ['PUT'])]
+    #[Route('/api/pieces/{id}/out', name: 'piece-out', requirements: ['id' => Address::NUMBER], methods: ['PUT'])]
     public function countOut(int $id, #[MapRequestPayload] CountRequest $request): WeedingView
     {
         $piece = $this->pieces->piece($id);
@@ -84,7 +90,7 @@ final readonly class PieceController
     }
 
     /** Tells how level a piece is, by taps on a photo. */
-    #[Route('/api/pieces/{id}/level', name: 'piece-level', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
+    #[Route('/api/pieces/{id}/level', name: 'piece-level', requirements: ['id' => Address::NUMBER], methods: ['POST'])]
     public function level(int $id, #[MapRequestPayload] LevelRequest $request): LevelView
     {
         return new LevelView(
@@ -100,7 +106,7 @@ final readonly class PieceController
     #[Route(
         '/api/pieces/{id}/guide.pdf',
         name: 'piece-guide-pdf',
-        requirements: ['id' => '\d{1,9}'],
+        requirements: ['id' => Address::NUMBER],
         methods: ['GET'],
     )]
     public function guide(int $id, #[MapQueryParameter] string $paper = 'a4'): Response
@@ -116,7 +122,7 @@ final readonly class PieceController
     #[Route(
         '/api/pieces/{id}/guide.svg',
         name: 'piece-guide-svg',
-        requirements: ['id' => '\d{1,9}'],
+        requirements: ['id' => Address::NUMBER],
         methods: ['GET'],
     )]
     public function guideDrawing(int $id): Response
@@ -125,7 +131,7 @@ final readonly class PieceController
     }
 
     /** Makes a move of a piece: it is weeded, or spoiled. */
-    #[Route('/api/pieces/{id}/moves', name: 'piece-move', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
+    #[Route('/api/pieces/{id}/moves', name: 'piece-move', requirements: ['id' => Address::NUMBER], methods: ['POST'])]
     public function move(int $id, #[MapRequestPayload] MoveRequest $request): PieceView
     {
         $piece = $this->pieces->piece($id);

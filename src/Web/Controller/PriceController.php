@@ -15,6 +15,7 @@ use Yelbo\Shop\Price\Invoices;
 use Yelbo\Shop\Price\Quotes;
 use Yelbo\Shop\Price\Receipts;
 use Yelbo\Trade\Refused;
+use Yelbo\Web\Address;
 use Yelbo\Web\Paper\BillPaper;
 use Yelbo\Web\Request\PaidRequest;
 use Yelbo\Web\View\ChargedView;
@@ -28,7 +29,7 @@ use Yelbo\Web\View\ReceiptView;
 /** What orders cost, their quotes, invoices and receipts. */
 final readonly class PriceController
 {
-    private const NUMBER = ['number' => '\d{1,9}'];
+    private const NUMBER = ['number' => Address::NUMBER];
 
     public function __construct(
         private Dockets $dockets,

@@ -23,6 +23,7 @@ use Yelbo\Shop\Proofs\ProofLink;
 use Yelbo\Shop\Proofs\ProofLinks;
 use Yelbo\Shop\Proofs\ProofMailer;
 use Yelbo\Shop\Records\NotFound;
+use Yelbo\Web\Address;
 use Yelbo\Web\Paper\ProofPaper;
 use Yelbo\Web\RecordViews;
 use Yelbo\Web\Request\LinkRequest;
@@ -39,7 +40,7 @@ use Yelbo\Web\View\OutboxView;
 /** Round a proof: what the owner lets pass, its price, links to it, what customers said, its paper. */
 final readonly class ProofController
 {
-    private const NUMBER = ['number' => '\d{1,9}'];
+    private const NUMBER = ['number' => Address::NUMBER];
 
     public function __construct(
         private Dockets $dockets,
@@ -103,7 +104,7 @@ final readonly class ProofController
     #[Route(
         '/api/dockets/{number}/links/{id}/withdraw',
         name: 'docket-link-withdraw',
-        requirements: self::NUMBER + ['id' => '\d{1,9}'],
+        requirements: self::NUMBER + ['id' => Address::NUMBER],
         methods: ['POST'],
     ),]
     public function withdraw(int $number, int $id): AnsweringView
@@ -118,7 +119,7 @@ final readonly class ProofController
     #[Route(
         '/api/dockets/{number}/proofs/{nth}.pdf',
         name: 'proof-pdf',
-        requirements: self::NUMBER + ['nth' => '\d{1,4}'],
+        requirements: self::NUMBER + ['nth' => Address::FEW],
         methods: ['GET'],
     ),]
     public function pdf(int $number, int $nth): Response
@@ -130,7 +131,7 @@ final readonly class ProofController
     #[Route(
         '/api/dockets/{number}/proofs/{nth}.svg',
         name: 'proof-svg',
-        requirements: self::NUMBER + ['nth' => '\d{1,4}'],
+        requirements: self::NUMBER + ['nth' => Address::FEW],
         methods: ['GET'],
     ),]
     public function svg(

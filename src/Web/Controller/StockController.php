@@ -19,6 +19,7 @@ use Yelbo\Shop\Stock\Supply;
 use Yelbo\Shop\Stock\TypedFilm;
 use Yelbo\Shop\Stock\TypedReceipt;
 use Yelbo\Shop\Stock\TypedSupply;
+use Yelbo\Web\Address;
 use Yelbo\Web\Guard\Polled;
 use Yelbo\Web\Paper\Labels;
 use Yelbo\Web\Request\AmountRequest;
@@ -63,7 +64,12 @@ final readonly class StockController
     }
 
     /** Puts right how much there is of an item. */
-    #[Route('/api/stock/items/{id}/count', name: 'stock-count', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
+    #[Route(
+        '/api/stock/items/{id}/count',
+        name: 'stock-count',
+        requirements: ['id' => Address::NUMBER],
+        methods: ['POST'],
+    )]
     public function count(int $id, #[MapRequestPayload] AmountRequest $request): StockView
     {
         $this->goods->correct($this->shelf->item($id), $request->version, $request->amount, $request->reason);
@@ -72,7 +78,12 @@ final readonly class StockController
     }
 
     /** Takes film off the shelf that is no good. */
-    #[Route('/api/stock/items/{id}/scrap', name: 'stock-scrap', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
+    #[Route(
+        '/api/stock/items/{id}/scrap',
+        name: 'stock-scrap',
+        requirements: ['id' => Address::NUMBER],
+        methods: ['POST'],
+    )]
     public function scrap(int $id, #[MapRequestPayload] AmountRequest $request): StockView
     {
         $this->goods->scrap($this->shelf->item($id), $request->version, $request->amount, $request->reason);
@@ -84,7 +95,7 @@ final readonly class StockController
     #[Route(
         '/api/stock/items/{id}/movements',
         name: 'stock-movements',
-        requirements: ['id' => '\d{1,9}'],
+        requirements: ['id' => Address::NUMBER],
         methods: ['GET'],
     ),]
     public function movements(int $id): MovementsView
@@ -102,7 +113,7 @@ final readonly class StockController
     }
 
     /** Changes a film. */
-    #[Route('/api/stock/films/{id}', name: 'film-change', requirements: ['id' => '\d{1,9}'], methods: ['PUT'])]
+    #[Route('/api/stock/films/{id}', name: 'film-change', requirements: ['id' => Address::NUMBER], methods: ['PUT'])]
     public function changeFilm(int $id, #[MapRequestPayload] TypedFilm $request): StockView
     {
         $this->films->read($this->shelf->film($id), $request);
@@ -123,7 +134,7 @@ final readonly class StockController
     #[Route(
         '/api/stock/supplies/{id}/{move}',
         name: 'supply-move',
-        requirements: ['id' => '\d{1,9}', 'move' => 'received|counted|used'],
+        requirements: ['id' => Address::NUMBER, 'move' => 'received|counted|used'],
         methods: ['POST'],
     ),]
     public function moveSupply(int $id, string $move, #[MapRequestPayload] AmountRequest $request): StockView
@@ -137,7 +148,7 @@ final readonly class StockController
     #[Route(
         '/api/stock/supplies/{id}/movements',
         name: 'supply-movements',
-        requirements: ['id' => '\d{1,9}'],
+        requirements: ['id' => Address::NUMBER],
         methods: ['GET'],
     ),]
     public function supplyMovements(int $id): MovementsView

@@ -25,6 +25,7 @@ use Yelbo\Shop\Records\NotFound;
 use Yelbo\Trade\Journey\PieceMove;
 use Yelbo\Trade\Journey\PieceState;
 use Yelbo\Trade\Journey\Station;
+use Yelbo\Web\Address;
 use Yelbo\Web\Guard\Polled;
 use Yelbo\Web\Paper\WorkPaper;
 use Yelbo\Web\RecordViews;
@@ -81,14 +82,14 @@ final readonly class ThingController
     }
 
     /** Gives the steps of a thing, film by film and then its own, and which are done. */
-    #[Route('/api/things/{id}/steps', name: 'thing-steps', requirements: ['id' => '\d{1,9}'], methods: ['GET'])]
+    #[Route('/api/things/{id}/steps', name: 'thing-steps', requirements: ['id' => Address::NUMBER], methods: ['GET'])]
     public function steps(int $id): StepsView
     {
         return $this->stepsOf($this->things->thing($id));
     }
 
     /** Keeps which steps are done. */
-    #[Route('/api/things/{id}/steps', name: 'thing-tick', requirements: ['id' => '\d{1,9}'], methods: ['PUT'])]
+    #[Route('/api/things/{id}/steps', name: 'thing-tick', requirements: ['id' => Address::NUMBER], methods: ['PUT'])]
     public function tick(int $id, #[MapRequestPayload] TickRequest $request): StepsView
     {
         $thing = $this->things->thing($id);
@@ -104,7 +105,7 @@ final readonly class ThingController
     }
 
     /** Works a thing the other way from a step on, where two schools do it differently. */
-    #[Route('/api/things/{id}/school', name: 'thing-school', requirements: ['id' => '\d{1,9}'], methods: ['PUT'])]
+    #[Route('/api/things/{id}/school', name: 'thing-school', requirements: ['id' => Address::NUMBER], methods: ['PUT'])]
     public function school(int $id, #[MapRequestPayload] SchoolRequest $request): StepsView
     {
         $thing = $this->things->thing($id);
@@ -114,7 +115,7 @@ final readonly class ThingController
     }
 
     /** Lifts a film of a thing with a tape that served before, or with a new one. */
-    #[Route('/api/things/{id}/tape', name: 'thing-tape', requirements: ['id' => '\d{1,9}'], methods: ['PUT'])]
+    #[Route('/api/things/{id}/tape', name: 'thing-tape', requirements: ['id' => Address::NUMBER], methods: ['PUT'])]
     public function tape(int $id, #[MapRequestPayload] TapeRequest $request): StepsView
     {
         $thing = $this->things->thing($id);
@@ -127,7 +128,7 @@ final readonly class ThingController
     #[Route(
         '/api/things/{id}/steps.pdf',
         name: 'thing-steps-pdf',
-        requirements: ['id' => '\d{1,9}'],
+        requirements: ['id' => Address::NUMBER],
         methods: ['GET'],
     )]
     public function stepsPaper(int $id): Response
@@ -136,14 +137,19 @@ final readonly class ThingController
     }
 
     /** Gives the care card of a thing. */
-    #[Route('/api/things/{id}/care.pdf', name: 'thing-care-pdf', requirements: ['id' => '\d{1,9}'], methods: ['GET'])]
+    #[Route(
+        '/api/things/{id}/care.pdf',
+        name: 'thing-care-pdf',
+        requirements: ['id' => Address::NUMBER],
+        methods: ['GET'],
+    )]
     public function careCard(int $id): Response
     {
         return $this->paper->careCard($this->things->thing($id));
     }
 
     /** Gives what goes into the parcel with a thing. */
-    #[Route('/api/things/{id}/parcel', name: 'thing-parcel', requirements: ['id' => '\d{1,9}'], methods: ['GET'])]
+    #[Route('/api/things/{id}/parcel', name: 'thing-parcel', requirements: ['id' => Address::NUMBER], methods: ['GET'])]
     public function parcel(int $id): ParcelView
     {
         $thing = $this->things->thing($id);
@@ -157,7 +163,7 @@ final readonly class ThingController
     }
 
     /** Makes a move of a thing: applied, packed, rested, handed over, posted, delivered, or films of it spoiled. */
-    #[Route('/api/things/{id}/moves', name: 'thing-move', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
+    #[Route('/api/things/{id}/moves', name: 'thing-move', requirements: ['id' => Address::NUMBER], methods: ['POST'])]
     public function move(int $id, #[MapRequestPayload] ThingMoveRequest $request): ThingView
     {
         $thing = $this->things->thing($id);

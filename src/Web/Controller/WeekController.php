@@ -18,6 +18,7 @@ use Yelbo\Shop\Week\Feeds;
 use Yelbo\Shop\Week\Morning;
 use Yelbo\Shop\Week\WeekBoard;
 use Yelbo\Shop\Week\WeekChanges;
+use Yelbo\Web\Address;
 use Yelbo\Web\Guard\Polled;
 use Yelbo\Web\Paper\WeekCalendar;
 use Yelbo\Web\Paper\WeekPaper;
@@ -142,7 +143,7 @@ final readonly class WeekController
     #[Route(
         '/api/week/first/{number}/drop',
         name: 'week-first-drop',
-        requirements: ['number' => '\d{1,9}'],
+        requirements: ['number' => Address::NUMBER],
         methods: ['POST'],
     )]
     public function dropFirst(int $number): WeekView
@@ -175,7 +176,7 @@ final readonly class WeekController
     }
 
     /** Makes a calendar link for somebody; the one there was leads nowhere any more. */
-    #[Route('/api/week/feeds/{id}', name: 'week-feed-make', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
+    #[Route('/api/week/feeds/{id}', name: 'week-feed-make', requirements: ['id' => Address::NUMBER], methods: ['POST'])]
     public function openFeed(int $id): FeedView
     {
         return new FeedView(
@@ -187,7 +188,7 @@ final readonly class WeekController
     #[Route(
         '/api/week/feeds/{id}/drop',
         name: 'week-feed-drop',
-        requirements: ['id' => '\d{1,9}'],
+        requirements: ['id' => Address::NUMBER],
         methods: ['POST'],
     )]
     public function dropFeed(int $id): WeekView
@@ -223,7 +224,7 @@ final readonly class WeekController
 
     /** Takes longer hours of one date back. */
     #[IsGranted('ROLE_OWNER')]
-    #[Route('/api/hours/{id}/drop', name: 'hours-drop', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
+    #[Route('/api/hours/{id}/drop', name: 'hours-drop', requirements: ['id' => Address::NUMBER], methods: ['POST'])]
     public function dropHours(int $id): HoursView
     {
         $this->calendar->dropExtra($id);
@@ -243,7 +244,12 @@ final readonly class WeekController
 
     /** Takes days off back. */
     #[IsGranted('ROLE_OWNER')]
-    #[Route('/api/days-off/{id}/drop', name: 'day-off-drop', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
+    #[Route(
+        '/api/days-off/{id}/drop',
+        name: 'day-off-drop',
+        requirements: ['id' => Address::NUMBER],
+        methods: ['POST'],
+    )]
     public function dropDayOff(int $id): HoursView
     {
         $this->calendar->dropDayOff($id);

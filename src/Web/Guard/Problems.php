@@ -140,6 +140,7 @@ final readonly class Problems
                 404 => 'There is nothing here.',
                 405 => 'This cannot be done here.',
                 401 => 'Sign in first.',
+                413 => 'This is more than Yelbo takes in one go. Make it fewer, or do it in several goes.',
                 default => 'The page sent something Yelbo cannot read. Load it again.',
             },
             [],

@@ -65,7 +65,11 @@ final readonly class ProofPaper
             throw new NotFound('There is no such decal.');
         }
 
-        return new Response(ProofDrawing::decal($proof, $member, $this->outlines->paths($proof->drawing()->outlines())), 200, [
+        return new Response(ProofDrawing::decal(
+            $proof,
+            $member,
+            $this->outlines->paths($proof->drawing()->outlines()),
+        ), 200, [
             'Content-Type' => 'image/svg+xml',
             'Content-Disposition' => HeaderUtils::makeDisposition(
                 HeaderUtils::DISPOSITION_ATTACHMENT,
@@ -121,7 +125,9 @@ final readonly class ProofPaper
     {
         $said = $proof->frozen();
 
-        return 1 === $proof->drawing()->members() ? [$said->on->width / 1000, $said->on->height / 1000] : self::widest($proof);
+        return 1 === $proof->drawing()->members()
+            ? [$said->on->width / 1000, $said->on->height / 1000]
+            : self::widest($proof);
     }
 
     /** @param string $which of how many pages it is, where there are several */
@@ -222,7 +228,14 @@ final readonly class ProofPaper
             }
             $svg = ProofDrawing::alone($proof, $member, $paths, $pictures);
             $pdf->ImageSVG("@$svg", $x, $y, $width, $height);
-            Paper::write($pdf, $x, $y + $height + 1, max($width, 30), implode(' / ', $proof->drawing()->linesOf($member)), 7);
+            Paper::write(
+                $pdf,
+                $x,
+                $y + $height + 1,
+                max($width, 30),
+                implode(' / ', $proof->drawing()->linesOf($member)),
+                7,
+            );
             $x += max($width, 30) + self::GAP;
             $row = max($row, $height + 5);
         }
