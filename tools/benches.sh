@@ -9,11 +9,12 @@ bench() {
         promises) php "$YELBO_ROOT/tools/bench/promises.php" "${@:2}" ;;
         chaos) in_own_shop bench_chaos "${@:2}" ;;
         load) in_own_shop bench_load "${@:2}" ;;
+        hostile) in_own_shop bench_hostile "${@:2}" ;;
         '' | --keep)
             [ "${1:-}" = --keep ] && export YELBO_BENCH_KEEP=yes
             in_own_shop bench_pages
             ;;
-        *) die "There is no benchmark “$1”." "Take nest, week, promises, chaos or load, or none for the pages." ;;
+        *) die "There is no benchmark “$1”." "Take nest, week, promises, chaos, load or hostile, or none for the pages." ;;
     esac
 }
 
@@ -22,6 +23,7 @@ in_own_shop() {
     (
         unset DATABASE_URL YELBO_KEEPER_URL YELBO_PUBLIC YELBO_BACKUPS
         export YELBO_VAR=$YELBO_VAR/bench YELBO_PORT=$((YELBO_PORT + 30)) YELBO_DB_PORT=$((YELBO_DB_PORT + 30)) YELBO_CUTTER_PORT=$((YELBO_CUTTER_PORT + 30)) YELBO_SIGN_INS=6000
+        export YELBO_GIVENS=60000 YELBO_REQUESTS=10000
         trap 'stop_all >/dev/null; rm -rf "$YELBO_VAR"' EXIT
         YELBO_LOAD_DEMO=--fresh start_all >/dev/null
         "$@"
@@ -44,3 +46,5 @@ bench_pages() {
 bench_chaos() { php "$YELBO_ROOT/tools/bench/chaos.php" "http://127.0.0.1:$YELBO_PORT" "$YELBO_VAR" "$@"; }
 
 bench_load() { DATABASE_URL=$YELBO_KEEPER_URL php -d memory_limit=1G "$YELBO_ROOT/tools/bench/load.php" "http://127.0.0.1:$YELBO_PORT" "$@"; }
+
+bench_hostile() { php "$YELBO_ROOT/tools/bench/hostile.php" "http://127.0.0.1:$YELBO_PORT" "$@"; }

@@ -61,7 +61,8 @@ write_configs() {
     local root_user='' fpm_user=''
     [ "$SHOP_USER" = root ] && root_user="user root;" && fpm_user='user = root\ngroup = root'
     sed -e "s|@VAR@|$YELBO_VAR|g" -e "s|@ROOT@|$YELBO_ROOT|g" -e "s|@PORT@|$YELBO_PORT|g" -e "s|@USER@|$root_user|g" \
-        -e "s|@SIGN_INS@|$YELBO_SIGN_INS|g" "$YELBO_ROOT/config/server/nginx.conf" >"$YELBO_VAR/etc/nginx.conf"
+        -e "s|@SIGN_INS@|$YELBO_SIGN_INS|g" -e "s|@GIVENS@|$YELBO_GIVENS|g" -e "s|@REQUESTS@|$YELBO_REQUESTS|g" \
+        "$YELBO_ROOT/config/server/nginx.conf" >"$YELBO_VAR/etc/nginx.conf"
     sed -e "s|@VAR@|$YELBO_VAR|g" -e "s|@BUDGET@|$YELBO_BUDGET|g" "$YELBO_ROOT/config/server/fpm.conf" >"$YELBO_VAR/etc/fpm.conf"
     # The user of every pool.
     [ -z "$fpm_user" ] || sed -i "s|^listen = |$fpm_user\nlisten = |" "$YELBO_VAR/etc/fpm.conf"

@@ -9,7 +9,7 @@ settings() {
     # Seconds of the processor for what is worked out at the counter.
     export YELBO_BUDGET=${YELBO_BUDGET:-5}
     export YELBO_CUTTER_PACE=${YELBO_CUTTER_PACE:-8}
-    export YELBO_SIGN_INS=${YELBO_SIGN_INS:-20}
+    export YELBO_SIGN_INS=${YELBO_SIGN_INS:-20} YELBO_GIVENS=${YELBO_GIVENS:-120} YELBO_REQUESTS=${YELBO_REQUESTS:-100}
     export YELBO_PUBLIC=${YELBO_PUBLIC:-http://127.0.0.1:$YELBO_PORT}
     export APP_ENV=${APP_ENV:-prod} APP_DEBUG=${APP_DEBUG:-0}
     export PHP_INI_SCAN_DIR=:$YELBO_ROOT/config/php

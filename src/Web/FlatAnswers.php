@@ -30,8 +30,7 @@ final class FlatAnswers implements DenormalizerInterface, DenormalizerAwareInter
                 ? new BadRequestHttpException('No answers.')
                 : $this->wrong($data, 'array', rtrim($at, '.'));
         }
-        $beside = array_flip((array) ($context[KnownFields::READ_BESIDE] ?? []));
-        if ([] !== array_diff_key($data, self::fields(), '' === $at ? $beside : [])) {
+        if ('' !== $at && [] !== array_diff_key($data, self::fields())) {
             throw new BadRequestHttpException('An answer that is not asked for.');
         }
         $typed = [];
@@ -72,8 +71,8 @@ final class FlatAnswers implements DenormalizerInterface, DenormalizerAwareInter
         return [Answers::class => true, ObjectAnswers::class => true];
     }
 
-    /** @return array<string, mixed> every field of any kind of surface */
-    private static function fields(): array
+    /** @return array<string, mixed> every field of any kind of surface, by its name */
+    public static function fields(): array
     {
         static $fields = null;
         if (null === $fields) {

@@ -5,12 +5,18 @@ declare(strict_types=1);
 namespace Yelbo\Web;
 
 use Symfony\Component\DependencyInjection\Attribute\AsDecorator;
+use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
+use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
+use Symfony\Component\HttpKernel\Event\ControllerArgumentsEvent;
 use Symfony\Component\HttpKernel\Exception\BadRequestHttpException;
+use Symfony\Component\HttpKernel\KernelEvents;
 use Symfony\Component\Serializer\Normalizer\DenormalizerInterface;
 use Symfony\Component\Serializer\Normalizer\NormalizerInterface;
 use Symfony\Component\Serializer\Normalizer\ObjectNormalizer;
 use Symfony\Component\Serializer\SerializerAwareInterface;
 use Symfony\Component\Serializer\SerializerInterface;
+use Yelbo\Shop\Objects\ObjectAnswers;
+use Yelbo\Shop\Orders\Answers;
 
 /**
  * Refuses an object with a field that what is read from it does not have, by one look at the names: the serializer asks
@@ -19,8 +25,7 @@ use Symfony\Component\Serializer\SerializerInterface;
 #[AsDecorator('serializer.normalizer.object')]
 final class KnownFields implements NormalizerInterface, DenormalizerInterface, SerializerAwareInterface
 {
-    /** In a context: the body is read a second time, as something else, which knows the rest of it. */
-    public const READ_BESIDE = 'yelbo.read_beside';
+    private const DEEPEST = 32;
 
     /** @var array<class-string, array<string, int>> names of fields by the class that has them */
     private static array $fields = [];
@@ -41,14 +46,8 @@ final class KnownFields implements NormalizerInterface, DenormalizerInterface, S
         if ($isWhole && !\is_array($data)) {
             throw new BadRequestHttpException('No object.');
         }
-        $isBeside = $isWhole && isset($context[self::READ_BESIDE]);
-        if (
-            \is_array($data)
-            && !$isBeside
-            && class_exists($type)
-            && [] !== array_diff_key($data, self::fields($type))
-        ) {
-            throw new BadRequestHttpException('A field that is not asked for.');
+        if (!$isWhole && \is_array($data) && class_exists($type)) {
+            self::refuseOthers($data, $type);
         }
 
         return $this->inner->denormalize($data, $type, $format, $context);
@@ -84,12 +83,42 @@ final class KnownFields implements NormalizerInterface, DenormalizerInterface, S
     }
 
     /**
-     * @param class-string $type
-     *
-     * @return array<string, int>
+     * What a body is read as may be several things side by side: a field is known where one of them has it.
      */
+    #[AsEventListener(KernelEvents::CONTROLLER_ARGUMENTS, priority: 10)]
+    public function refuseBody(ControllerArgumentsEvent $event): void
+    {
+        $types = [];
+        foreach ($event->getArguments() as $argument) {
+            if ($argument instanceof MapRequestPayload) {
+                $types[] = (string) $argument->metadata->getType();
+            }
+        }
+        $body = $event->getRequest()->getContent();
+        $data = [] === $types || '' === $body ? null : json_decode($body, true, self::DEEPEST);
+        if (\is_array($data)) {
+            self::refuseOthers($data, ...$types);
+        }
+    }
+
+    /** @param array<array-key, mixed> $data */
+    private static function refuseOthers(array $data, string ...$types): void
+    {
+        $others = array_diff_key($data, ...array_map(self::fields(...), $types));
+        if ([] !== $others) {
+            throw new BadRequestHttpException(
+                'Nobody asks for '.mb_substr((string) array_key_first($others), 0, 80).'.',
+            );
+        }
+    }
+
+    /** @return array<string, mixed> names of the fields something is read from */
     private static function fields(string $type): array
     {
+        if (\in_array($type, [Answers::class, ObjectAnswers::class], true) || !class_exists($type)) {
+            return FlatAnswers::fields();
+        }
+
         return self::$fields[$type] ??= array_flip(
             array_map(
                 static fn (\ReflectionParameter $parameter): string => $parameter->getName(),

@@ -228,7 +228,6 @@ final class StockTest extends WebCase
     public function testMachinesAreTheOwnersToSetAndAnybodysToUse(): void
     {
         $machine = [
-            'version' => 0,
             'name' => 'Board',
             'kind' => 'board',
             'figures' => [['rule' => 'cut-width', 'value' => '280'], ['rule' => 'cut-length', 'value' => '500']],

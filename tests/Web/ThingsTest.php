@@ -271,7 +271,6 @@ final class ThingsTest extends WebCase
             'width' => '120mm',
             'height' => '160mm',
             'panes' => '4',
-            'bar' => '12mm',
             'quantity' => '2',
             'film' => $this->shelved(Film::Permanent, 'navy blue'),
             'blank' => (string) $blank->id(),

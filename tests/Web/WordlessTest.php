@@ -40,7 +40,7 @@ final class WordlessTest extends WebCase
     {
         $film = $this->shelved(Film::Permanent, 'sage');
         $asked = $this->pane($film, $motif);
-        $told = $this->mustAsk('POST', '/api/answers', ['answers' => $asked] + $asked);
+        $told = $this->mustAsk('POST', '/api/answers', $asked);
         self::assertSame($called, $told['motif']);
         self::assertSame([], array_intersect(['words', 'motif'], array_column($told['wrong'], 'field')));
         self::assertGreaterThan(0, $told['quote']['total']['minor']);

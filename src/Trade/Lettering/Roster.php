@@ -197,7 +197,7 @@ final readonly class Roster
     {
         if (null === $mark) {
             $rows = array_map(
-                static fn (string $line): array => [trim($line, " \t\"\u{a0}")],
+                static fn (string $line): array => [self::bare($line, ' \t"')],
                 preg_split('~\R~u', $text) ?: [],
             );
         } else {
@@ -209,7 +209,7 @@ final readonly class Roster
                 $row = $file->fgetcsv($mark, '"', '');
                 $rows[] = \is_array($row)
                     ? array_map(
-                        static fn (?string $cell): string => trim($cell ?? '', " \t\u{a0}"),
+                        static fn (?string $cell): string => self::bare($cell ?? '', ' \t'),
                         \array_slice($row, 0, self::MOST_COLUMNS),
                     )
                     : [];
@@ -217,6 +217,14 @@ final readonly class Roster
         }
 
         return array_values(array_filter($rows, static fn (array $row): bool => '' !== implode('', $row)));
+    }
+
+    /**
+     * Without blanks, hard ones too, and other signs round it: by letters, since a hard blank is two bytes of others.
+     */
+    private static function bare(string $cell, string $round): string
+    {
+        return preg_replace("~^[\\x{a0}$round]++|[\\x{a0}$round]+$~uD", '', $cell) ?? $cell;
     }
 
     /** @param non-empty-list<list<string>> $rows */

@@ -15,7 +15,6 @@ use Yelbo\Shop\Orders\Customers;
 use Yelbo\Shop\Orders\TypedOrder;
 use Yelbo\Shop\Price\Quotes;
 use Yelbo\Shop\Week\Promises;
-use Yelbo\Web\KnownFields;
 use Yelbo\Web\Request\OthersRequest;
 use Yelbo\Web\View\AnswersView;
 use Yelbo\Web\View\CustomersView;
@@ -42,8 +41,8 @@ final readonly class AnswersController
      */
     #[Route('/api/answers', name: 'answers', methods: ['POST'])]
     public function __invoke(
-        #[MapRequestPayload(serializationContext: [KnownFields::READ_BESIDE => ['others']])] Answers $answers,
-        #[MapRequestPayload(serializationContext: [KnownFields::READ_BESIDE => []])] OthersRequest $order,
+        #[MapRequestPayload] Answers $answers,
+        #[MapRequestPayload] OthersRequest $order,
     ): AnswersView {
         $reply = $this->counter->reply(new TypedOrder($answers, array_values($order->others)));
         $quote = $this->quotes->asked($reply);

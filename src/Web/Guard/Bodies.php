@@ -22,7 +22,7 @@ final readonly class Bodies
     private const AT_THE_DOOR = 8192;
     private const BY_LINK = 16_384;
     /** Where the body is a file. */
-    private const FILES = ['photo', 'art', 'art-trace', 'docket-art', 'docket-backing'];
+    private const FILES = ['photo', 'docket-art', 'art-trace', 'docket-picture'];
 
     public function __construct(private ProofLinks $links)
     {

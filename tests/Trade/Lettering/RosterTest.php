@@ -143,4 +143,15 @@ final class RosterTest extends TestCase
             $alike,
         );
     }
+
+    /** A hard blank is two bytes, and each of them is one of other letters. */
+    public function testLettersAtTheEndsOfANameStay(): void
+    {
+        $names = ['Nicolà', '«Ada»', '°Wren°', "\u{a0}Heron\u{a0}", "\u{ad}Ida", ' "Teal" '];
+        $kept = ['Nicolà', '«Ada»', '°Wren°', 'Heron', "\u{ad}Ida", 'Teal'];
+        $rows = Roster::read(implode("\n", $names), 'none', false)->rows;
+        self::assertSame($kept, array_merge(...$rows));
+        $table = implode("\n", array_map(static fn (string $name): string => "$name;1", \array_slice($names, 0, 5)));
+        self::assertSame(\array_slice($kept, 0, 5), array_column(Roster::read($table, 'semicolon', false)->rows, 0));
+    }
 }

@@ -5,6 +5,7 @@ import { type Answers, api, ask, type Docket } from '../../api/client';
 import { answersTo, useDocketChange, useEdit } from '../../api/queries';
 import { useVocabulary } from '../../api/vocabulary';
 import { useKey } from '../../frame/keys';
+import { knownOf } from '../../parts/known';
 import { useSettled } from '../../parts/time';
 import { useUnits } from '../../parts/units';
 import { sent } from '../object/answers';
@@ -41,7 +42,8 @@ export function useAskDesk(docket: Docket | null) {
     if (docket) {
       edit.begin(docket);
     }
-    return (docket ? docket.items.map((item) => item.answers) : unkept()).map(
+    const all = Object.assign({}, ...surfaces, empty);
+    return (docket ? docket.items.map((item) => item.answers) : unkept().map((left) => knownOf(all, left))).map(
       (answers) => ({ ...empty, ...answers }) as Answers,
     );
   });

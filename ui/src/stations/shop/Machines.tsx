@@ -90,13 +90,16 @@ function Form({
   const { figures, ...typed } = over.typed;
   const set = (name: keyof typeof typed) => (value: string) => over.set({ [name]: value });
   const save = useChange(() => {
-    const body = {
-      ...typed,
-      figures: Object.entries(figures).map(([rule, value]) => ({ rule, value })),
-      version: over.version,
-    };
+    const body = { ...typed, figures: Object.entries(figures).map(([rule, value]) => ({ rule, value })) };
     return machine
-      ? over.keeping(ask(api.PUT('/api/machines/{id}', { params: { path: { id: machine.id } }, body })))
+      ? over.keeping(
+          ask(
+            api.PUT('/api/machines/{id}', {
+              params: { path: { id: machine.id } },
+              body: { ...body, version: over.version },
+            }),
+          ),
+        )
       : ask(api.POST('/api/machines', { body }));
   }, onDone);
   const client = useQueryClient();

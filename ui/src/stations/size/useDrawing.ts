@@ -1,5 +1,6 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
 import type { Docket, Element, Item, Setting } from '../../api/client';
+import { knownOf } from '../../parts/known';
 
 /** What is decided at Size: lengths as typed, empty for the rule's own answer. */
 export type Drawing = {
@@ -54,7 +55,14 @@ const unkept = (number: number, item: number) => `yelbo.size.${number}.${item}`;
 function lastDrawn(docket: Docket, item: Item, usual: Setting): Drawing {
   try {
     const left = JSON.parse(localStorage.getItem(unkept(docket.number, item.nth)) ?? 'null');
-    return left?.version === docket.version ? { ...drawingOf(item, usual), ...left.drawing } : drawingOf(item, usual);
+    const kept = drawingOf(item, usual);
+    return left?.version === docket.version
+      ? {
+          ...kept,
+          ...knownOf(kept, left.drawing),
+          setting: { ...kept.setting, ...knownOf(usual, left.drawing.setting ?? {}) },
+        }
+      : kept;
   } catch {
     return drawingOf(item, usual);
   }
