@@ -215,7 +215,8 @@ final readonly class TakeOrder
                 $this->drawing->fit($agreed->object, $agreed->words, $first);
             } else {
                 $first = $this->first->of(array_merge(...$agreed->roster));
-                $this->rosters->fitSet($agreed->object, $agreed->roster, $first);
+                // Whether each can be drawn is what is asked here, and how large each is exactly when it is drawn.
+                $this->rosters->sketchSet($agreed->object, $agreed->roster, $first);
             }
         } catch (Refused $refused) {
             throw ([] === $agreed->roster ? FieldMap::Order : FieldMap::Roster)->refusals($refused);
