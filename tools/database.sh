@@ -129,7 +129,7 @@ restore() {
     rm -f "$given"
     [ $told = 0 ] ||
         die "$(basename "$file") was not put back, and nothing was changed. ${says:-See $YELBO_VAR/log/yelbo.log}" "./yelbo restore FILE, with another file"
-    for name in nginx worker nester planner nightly fpm; do stop_service "$name"; done
+    for name in nginx worker nester planner poster nightly fpm; do stop_service "$name"; done
     before=$YELBO_BACKUPS/before-restore-$stamp.zip
     [ -d "$YELBO_BACKUPS" ] || (umask 077 && mkdir -p "$YELBO_BACKUPS" && chown "$SHOP_USER:" "$YELBO_BACKUPS")
     if ! keeper yelbo:backup "$before" >"$YELBO_VAR/log/backup.log" 2>&1; then

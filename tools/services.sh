@@ -1,9 +1,9 @@
 # The processes: each kept alive by a small keeper, each ended by the id it was started with.
 
 service_names() {
-    [ ! -e "$YELBO_VAR/node" ] || { printf 'fpm worker nester planner nginx'; return; }
+    [ ! -e "$YELBO_VAR/node" ] || { printf 'fpm worker nester planner poster nginx'; return; }
     [ "$YELBO_OWN_DATABASE" = yes ] && printf 'mariadb '
-    printf 'fpm worker nester planner nightly cutter nginx'
+    printf 'fpm worker nester planner poster nightly cutter nginx'
 }
 
 is_running() { alive "$YELBO_VAR/run/$1.keeper" && alive "$YELBO_VAR/run/$1.child"; }
@@ -110,6 +110,7 @@ start_pages() {
     start_service fpm php-fpm8.2 --nodaemonize --fpm-config "$YELBO_VAR/etc/fpm.conf" "${fpm_flags[@]}"
     start_service worker php "$YELBO_ROOT/bin/console" messenger:consume work --time-limit=3600 --memory-limit=256M --sleep=0.01 --quiet
     start_service planner php "$YELBO_ROOT/bin/console" messenger:consume later --keepalive=15 --time-limit=3600 --memory-limit=384M --sleep=0.01 --quiet
+    start_service poster php "$YELBO_ROOT/bin/console" messenger:consume post --keepalive=15 --time-limit=3600 --memory-limit=128M --sleep=0.2 --quiet
     start_service nester php "$YELBO_ROOT/bin/console" messenger:consume quick nest --keepalive=4 --time-limit=3600 --memory-limit=384M --sleep=0.01 --quiet
     start_service nginx nginx -p "$YELBO_VAR" -c "$YELBO_VAR/etc/nginx.conf"
     wait_for "the page" 30 page_answers || { tail_of "$YELBO_VAR/log/nginx.log"; die "The page does not answer." "./yelbo doctor says what is broken."; }
@@ -127,7 +128,7 @@ warm_letters() {
 # New code in the data folder's processes: they are started anew, the data stays.
 restart_if_code_changed() {
     stamp_is "$YELBO_VAR/run" "$(code_stamp)" && return 0
-    for name in nginx worker nester planner nightly cutter fpm; do stop_service "$name"; done
+    for name in nginx worker nester planner poster nightly cutter fpm; do stop_service "$name"; done
     set_stamp "$YELBO_VAR/run" "$(code_stamp)"
 }
 
@@ -171,7 +172,7 @@ UNIT
 stop_all() {
     settings
     local name
-    for name in nginx worker nester planner nightly cutter fpm mariadb; do stop_service "$name"; done
+    for name in nginx worker nester planner poster nightly cutter fpm mariadb; do stop_service "$name"; done
     say "Stopped what was started for $YELBO_VAR."
 }
 
@@ -182,7 +183,7 @@ demo() {
     restart_if_code_changed
     YELBO_LOAD_DEMO='--if-empty'
     if [ "${1:-}" = --fresh ]; then
-        for name in nginx worker nester planner nightly cutter fpm; do stop_service "$name"; done
+        for name in nginx worker nester planner poster nightly cutter fpm; do stop_service "$name"; done
         YELBO_LOAD_DEMO='--fresh'
     elif [ $# -gt 0 ]; then
         die "“$1” is not an option of demo." "./yelbo demo, or ./yelbo demo --fresh to start the data over."

@@ -201,7 +201,7 @@ final class ProofsTest extends ShopTestCase
             \JSON_THROW_ON_ERROR,
         );
         self::assertStringNotContainsString($token, $kept);
-        $transport = self::getContainer()->get('messenger.transport.work');
+        $transport = self::getContainer()->get('messenger.transport.post');
         \assert($transport instanceof InMemoryTransport);
         self::assertCount(1, $transport->getSent(), 'only the one with an address is posted');
         self::assertStringContainsString($token, serialize($transport->getSent()[0]->getMessage()));

@@ -15,7 +15,7 @@ require dirname(__DIR__, 2).'/vendor/autoload.php';
 $rounds = (int) ($argv[3] ?? 100);
 $seed = (int) ($argv[4] ?? 1);
 mt_srand($seed);
-const VICTIMS = ['mariadb', 'fpm', 'worker', 'nester', 'planner', 'cutter', 'nginx'];
+const VICTIMS = ['mariadb', 'fpm', 'worker', 'nester', 'planner', 'poster', 'cutter', 'nginx'];
 /** Seconds. */
 const LATEST = 1.5;
 const PATIENCE = 90;
@@ -32,7 +32,11 @@ $request = static function (string $method, string $path, ?array $body = null, s
 
     return $request;
 };
-$newKey = static fn (): string => preg_replace('~^(.{8})(.{4})(.{4})(.{4})~', '$1-$2-$3-$4-', bin2hex(random_bytes(16))) ?? '';
+$newKey = static fn (): string => preg_replace(
+    '~^(.{8})(.{4})(.{4})(.{4})~',
+    '$1-$2-$3-$4-',
+    bin2hex(random_bytes(16)),
+) ?? '';
 /** Asks until there is an answer: what got none is asked again with its key. */
 $call = static function (string $method, string $path, ?array $body = null) use ($request, $newKey): array {
     $key = $newKey();
@@ -53,23 +57,61 @@ $call('POST', '/api/sign-in', ['signIn' => $signIn, 'password' => $password]);
 $token = $call('GET', '/api/me')['csrf'];
 $call('PUT', '/api/rules/think', ['value' => '0']);
 $colour = 'chaos '.dechex(random_int(4096, 65535));
-$films = $call('POST', '/api/stock/films', ['grade' => 'permanent', 'colour' => $colour, 'swatch' => '#345678'])['films'];
-$film = array_values(array_filter($films, static fn (array $one): bool => "Permanent, $colour" === $one['name']))[0]['id'];
-$call('POST', '/api/stock/receive', ['film' => $film, 'kind' => 'sheet', 'width' => '300mm', 'height' => '100mm', 'count' => (string) SHEETS, 'bin' => 'K']);
+$films = $call(
+    'POST',
+    '/api/stock/films',
+    ['grade' => 'permanent', 'colour' => $colour, 'swatch' => '#345678'],
+)['films'];
+$film = array_values(
+    array_filter($films, static fn (array $one): bool => "Permanent, $colour" === $one['name']),
+)[0]['id'];
+$call(
+    'POST',
+    '/api/stock/receive',
+    [
+        'film' => $film,
+        'kind' => 'sheet',
+        'width' => '300mm',
+        'height' => '100mm',
+        'count' => (string) SHEETS,
+        'bin' => 'K',
+    ],
+);
 
 $released = static function (int $nth) use ($call, $film): array {
     $docket = $call('POST', '/api/dockets', ['take' => true, 'answers' => [
-        'customer' => 'Osric Tamblyn', 'words' => "Lock $nth", 'object' => 'Seed tin', 'surface' => 'rectangle', 'width' => '120mm', 'height' => '50mm', 'useOf' => 'indoor', 'film' => (string) $film, 'quantity' => '1',
+        'customer' => 'Osric Tamblyn', 'words' => "Lock $nth", 'object' => 'Seed '
+            .'tin', 'surface' => 'rectangle', 'width' => '120mm', 'height' => '50mm', 'useOf' => 'indoor', 'film' => (string) $film, 'quantity' => '1',
         'neededOn' => date('Y-m-d', time() + 9 * 86400), 'appliedBy' => 'customer',
     ]]);
-    $docket = $call('PUT', "/api/dockets/{$docket['number']}/design", ['version' => $docket['version'], 'words' => "Lock $nth", 'face' => 'bebas', 'proof' => true]);
-    $docket = $call('POST', "/api/dockets/{$docket['number']}/approve", ['version' => $docket['version'], 'proof' => 1, 'by' => 'Osric Tamblyn']);
-    $pieces = array_map(static fn (array $piece): array => ['id' => $piece['id'], 'version' => $piece['version']], $docket['pieces']);
+    $docket = $call(
+        'PUT',
+        "/api/dockets/{$docket['number']}/design",
+        ['version' => $docket['version'], 'words' => "Lock $nth", 'face' => 'bebas', 'proof' => true],
+    );
+    $docket = $call(
+        'POST',
+        "/api/dockets/{$docket['number']}/approve",
+        ['version' => $docket['version'], 'proof' => 1, 'by' => 'Osric Tamblyn'],
+    );
+    $pieces = array_map(
+        static fn (array $piece): array => ['id' => $piece['id'], 'version' => $piece['version']],
+        $docket['pieces'],
+    );
     $nesting = $call('POST', '/api/nestings', ['film' => $film, 'pieces' => $pieces]);
     for ($until = time() + PATIENCE; time() < $until; usleep(100_000)) {
-        $plan = array_values(array_filter($call('GET', "/api/nestings/{$nesting['id']}")['plans'], static fn (array $plan): bool => 'least-film' === $plan['kind']))[0];
+        $plan = array_values(
+            array_filter(
+                $call('GET', "/api/nestings/{$nesting['id']}")['plans'],
+                static fn (array $plan): bool => 'least-film' === $plan['kind'],
+            ),
+        )[0];
         if ('done' === $plan['state']) {
-            $batches = $call('POST', "/api/plans/{$plan['id']}/release", ['version' => $plan['version']])['batches'] ?? [];
+            $batches = $call(
+                'POST',
+                "/api/plans/{$plan['id']}/release",
+                ['version' => $plan['version']],
+            )['batches'] ?? [];
             if ([] !== $batches) {
                 return $call('GET', "/api/batches/{$batches[0]['id']}") + ['docket' => $docket['number']];
             }
@@ -89,7 +131,9 @@ $settled = static function (int $id) use ($call): array {
 };
 
 // What the machine did before: numbers of batches come again where the data was begun anew.
-$known = is_file("$var/cutter.json") ? array_keys((array) json_decode((string) file_get_contents("$var/cutter.json"), true)) : [];
+$known = is_file("$var/cutter.json")
+    ? array_keys((array) json_decode((string) file_get_contents("$var/cutter.json"), true))
+    : [];
 $batches = $dockets = $stuck = [];
 $killed = array_fill_keys(VICTIMS, 0);
 $again = 0;
@@ -100,7 +144,12 @@ for ($nth = 1; $nth <= $rounds; ++$nth) {
     $dockets[] = $batch['docket'];
     $victim = VICTIMS[mt_rand(0, count(VICTIMS) - 1)];
     $delay = mt_rand(0, (int) (1000 * LATEST)) / 1000;
-    $cut = $request('POST', "/api/batches/{$batch['id']}/cut", ['version' => $batch['version'], 'stock' => $batch['stock']['id']], $newKey());
+    $cut = $request(
+        'POST',
+        "/api/batches/{$batch['id']}/cut",
+        ['version' => $batch['version'], 'stock' => $batch['stock']['id']],
+        $newKey(),
+    );
     $both = curl_multi_init();
     curl_multi_add_handle($both, $cut);
     $at = microtime(true) + $delay;
@@ -109,7 +158,10 @@ for ($nth = 1; $nth <= $rounds; ++$nth) {
         curl_multi_exec($both, $open);
         curl_multi_select($both, 0.005);
         if (!$isKilled && microtime(true) >= $at) {
-            $isKilled = posix_kill((int) explode(' ', (string) file_get_contents("$var/run/$victim.child"))[0], \SIGKILL);
+            $isKilled = posix_kill(
+                (int) explode(' ', (string) file_get_contents("$var/run/$victim.child"))[0],
+                \SIGKILL,
+            );
             $killed[$victim] += $isKilled ? 1 : 0;
             $at = $isKilled ? $at : microtime(true) + 0.2;
         }
@@ -123,7 +175,11 @@ for ($nth = 1; $nth <= $rounds; ++$nth) {
         ++$again;
         // A machine that was killed takes a moment to come back.
         sleep(1);
-        $call('POST', "/api/batches/{$batch['id']}/cut", ['version' => $now['version'], 'stock' => $now['stock']['id']]);
+        $call(
+            'POST',
+            "/api/batches/{$batch['id']}/cut",
+            ['version' => $now['version'], 'stock' => $now['stock']['id']],
+        );
     }
     if ('cut' !== ($now['state'] ?? '')) {
         $stuck[] = $batch['id'];
@@ -145,12 +201,30 @@ foreach ($jobs as $job => $of) {
 $booked = [];
 foreach ($dockets as $number) {
     $lines = $call('GET', "/api/dockets/$number")['log'] ?? [];
-    $booked[] = count(array_filter($lines, static fn (array $line): bool => 'cut-done' === $line['what'] || str_contains($line['says'], ' cut, batch ')));
+    $booked[] = count(
+        array_filter(
+            $lines,
+            static fn (array $line): bool => 'cut-done' === $line['what']
+                || str_contains($line['says'], ' cut, batch '),
+        ),
+    );
 }
-$items = array_filter($call('GET', '/api/stock')['items'], static fn (array $item): bool => $item['film']['id'] === $film && 'sheet' === $item['kind']);
+$items = array_filter(
+    $call('GET', '/api/stock')['items'],
+    static fn (array $item): bool => $item['film']['id'] === $film && 'sheet' === $item['kind'],
+);
 $left = array_sum(array_column($items, 'count'));
 $wrong = static fn (array $counts): int => count(array_filter($counts, static fn (int $count): bool => 1 !== $count));
-printf("%d cuts begun and a process killed at each (seed %d): %s\n", $rounds, $seed, implode(', ', array_map(static fn (string $name, int $times): string => "$name $times", array_keys($killed), $killed)));
+printf(
+    "%d cuts begun and a process killed at each (seed %d): %s\n",
+    $rounds,
+    $seed,
+    implode(', ', array_map(
+        static fn (string $name, int $times): string => "$name $times",
+        array_keys($killed),
+        $killed,
+    )),
+);
 printf("%-58s %d\n", 'started again by hand, since it lost its film or was away', $again);
 printf("%-58s %d\n", 'batches that were not cut in the end', count($stuck));
 printf("%-58s %d\n", 'batches the machine did not cut to the end exactly once', $wrong($done));

@@ -772,6 +772,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/dockets/{number}/links/{id}/again": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Writes a letter that did not go out once more, with a link of its own. */
+        post: operations["docket-link-again"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/dockets/{number}/links/{id}/withdraw": {
         parameters: {
             query?: never;
@@ -4099,6 +4116,22 @@ export interface components {
             /** @description As it is shown in inches and sixteenths. */
             imperial: string;
         };
+        /** @description What became of a letter. */
+        LetterRunView: {
+            /** @description Where it is. */
+            state: components["schemas"]["LetterState"];
+            /** @description How often it was brought to the post. */
+            tries: number;
+            /** @description What the post said when it did not take it. */
+            says: string;
+            /** @description When it is tried next, ISO 8601. */
+            nextAt: string | null;
+        };
+        /**
+         * @description Where a letter is.
+         * @enum {string}
+         */
+        LetterState: "waiting" | "sent" | "refused" | "given-up";
         /** @description One letter and what it is called. */
         LetterView: {
             /** @description One letter. */
@@ -4189,6 +4222,8 @@ export interface components {
             openedAt: string | null;
             /** @description Open, expired or withdrawn. */
             state: string;
+            /** @description What became of the letter it was sent by; none where it was copied. */
+            letter: components["schemas"]["LetterRunView"] | null;
         };
         /** @description Something to be looked at in one row of a list of names. */
         ListNoteView: {
@@ -4343,6 +4378,19 @@ export interface components {
             /** @description When, ISO 8601. */
             at: string;
         };
+        /** @description A letter that did not reach the post. */
+        MorningLetterView: {
+            /** @description The number of the docket. */
+            number: number;
+            /** @description As it is shown. */
+            tag: string;
+            /** @description Whose letter it is, by its number in the records. */
+            link: number;
+            /** @description The address it goes to. */
+            to: string;
+            /** @description What became of it. */
+            letter: components["schemas"]["LetterRunView"];
+        };
         /** @description Something that is low on the shelf. */
         MorningLowView: {
             /** @description What it is. */
@@ -4384,6 +4432,8 @@ export interface components {
             handOver: components["schemas"]["MorningOrderView"][];
             /** @description What customers asked and nobody answered yet. */
             asked: components["schemas"]["MorningAskedView"][];
+            /** @description Letters that did not go out. */
+            letters: components["schemas"]["MorningLetterView"][];
             /** @description What is low on the shelf. */
             low: components["schemas"]["MorningLowView"][];
         };
@@ -9351,6 +9401,40 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["GivenLinkView"];
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    "docket-link-again": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The number of the docket. */
+                number: number;
+                /** @description Its number in the records. */
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AnsweringView"];
                 };
             };
             /** @description A problem, as a sentence */

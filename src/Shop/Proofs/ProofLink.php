@@ -6,12 +6,14 @@ namespace Yelbo\Shop\Proofs;
 
 use Doctrine\ORM\Mapping as ORM;
 use Yelbo\Shop\Orders\ProofPage;
+use Yelbo\Shop\Post\LetterRun;
 
 /**
  * A way to one proof without signing in. Only a hash of its token is kept, so that nobody who
  * reads the database can follow it.
  */
 #[ORM\Entity]
+#[ORM\Index(name: 'link_by_letter', columns: ['letter_state'])]
 class ProofLink
 {
     #[ORM\Id, ORM\GeneratedValue, ORM\Column]
@@ -22,6 +24,9 @@ class ProofLink
 
     #[ORM\Column(nullable: true)]
     private ?\DateTimeImmutable $openedAt = null;
+
+    #[ORM\Embedded]
+    private LetterRun $letter;
 
     public function __construct(
         #[ORM\ManyToOne, ORM\JoinColumn(nullable: false)]
@@ -35,6 +40,7 @@ class ProofLink
         #[ORM\Column(length: 200)]
         private string $sentTo,
     ) {
+        $this->letter = '' === $sentTo ? new LetterRun() : LetterRun::written($madeAt);
     }
 
     /** The hash a token is kept by. */
@@ -77,6 +83,12 @@ class ProofLink
     public function sentTo(): string
     {
         return $this->sentTo;
+    }
+
+    /** What became of the letter it was sent by. */
+    public function letter(): LetterRun
+    {
+        return $this->letter;
     }
 
     /** When it was first opened; none where it never was. */

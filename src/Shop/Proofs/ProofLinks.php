@@ -64,13 +64,14 @@ final readonly class ProofLinks
         $link = new ProofLink($proof, ProofLink::hash($token), $now, $now->modify("+$days days"), $to);
         $this->records->wrapInTransaction(function () use ($link, $docket, $proof, $to, $token): void {
             $this->records->persist($link);
+            $this->records->flush();
             $this->book->note(
                 'link',
-                '' === $to ? "Link to proof {$proof->nth()} made" : "Proof {$proof->nth()} sent to $to",
+                '' === $to ? "Link to proof {$proof->nth()} made" : "Letter with proof {$proof->nth()} written to $to",
                 $docket->number(),
             );
             if ('' !== $to) {
-                $this->post->send($proof, $to, $token, $link->expiresAt());
+                $this->post->send($link, $token);
             }
         });
 
@@ -125,6 +126,27 @@ final readonly class ProofLinks
         $this->records->wrapInTransaction(function () use ($link, $docket): void {
             $link->withdraw($this->clock->now());
             $this->book->note('link', "Link to proof {$link->proof()->nth()} withdrawn", $docket->number());
+        });
+    }
+
+    /**
+     * Writes a letter that did not go out once more, with a link of its own; the one before shows nothing from then on.
+     *
+     * @return array{ProofLink, string} as `give()`
+     *
+     * @throws NotFound|Refusals|Refused
+     */
+    public function sendAgain(Docket $docket, int $id): array
+    {
+        $link = $this->records->find(ProofLink::class, $id);
+        if (null === $link || $link->proof()->docket() !== $docket || null === $link->letter()->state()) {
+            throw new NotFound('There is no such letter.');
+        }
+
+        return $this->records->wrapInTransaction(function () use ($docket, $link): array {
+            $this->withdraw($docket, $link->id());
+
+            return $this->give($docket, $link->sentTo());
         });
     }
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Yelbo\Shop\Proofs;
 
 use Symfony\Component\DependencyInjection\Attribute\Autowire;
-use Symfony\Component\Mailer\MailerInterface;
+use Symfony\Component\Messenger\MessageBusInterface;
 use Symfony\Component\Mime\Email;
 use Symfony\Component\Routing\Generator\UrlGeneratorInterface;
 use Yelbo\Shop\Orders\ProofPage;
@@ -14,7 +14,7 @@ use Yelbo\Shop\Orders\ProofPage;
 final readonly class ProofMailer
 {
     public function __construct(
-        private MailerInterface $mailer,
+        private MessageBusInterface $bus,
         private UrlGeneratorInterface $urls,
         #[Autowire('%env(YELBO_POST_FROM)%')] private string $from,
         #[Autowire('%env(YELBO_SHOP)%')] private string $shop,
@@ -28,10 +28,12 @@ final readonly class ProofMailer
         return rtrim($this->public, '/').$this->urls->generate('given-page', ['token' => $token]);
     }
 
-    /** Sends the link to a proof to an address. */
-    public function send(ProofPage $proof, string $to, string $token, \DateTimeImmutable $until): void
+    /** Hands the letter that carries a link to whoever brings it to the post. */
+    public function send(ProofLink $link, string $token): void
     {
+        $proof = $link->proof();
         $docket = $proof->docket();
+        $until = $link->expiresAt();
         $text = implode("\n\n", [
             'Dear '.($docket->customer()?->name() ?? 'customer').',',
             "here is the proof of your order {$docket->tag()}, for you to look at: every letter as it will be cut, "
@@ -49,12 +51,11 @@ final readonly class ProofMailer
             "The link is for you alone and works until {$until->format('j F Y')}.",
             $this->shop,
         ]);
-        $this->mailer->send(
-            (new Email())
+        $letter = (new Email())
                 ->from($this->from)
-                ->to($to)
+                ->to($link->sentTo())
                 ->subject("{$this->shop}: your proof {$docket->tag()}")
-                ->text($text),
-        );
+                ->text($text);
+        $this->bus->dispatch(new PostLetter($link->id(), $letter));
     }
 }

@@ -36,13 +36,20 @@ final readonly class StuckRecords
         private ClockInterface $clock,
         private MessageBusInterface $bus,
         private Finishing $finishing,
+        private GivenUpMessages $givenUp,
     ) {
     }
 
     /** @return list<Stuck> */
     public function all(): array
     {
-        return [...$this->dockets(), ...$this->pieces(), ...$this->batches(), ...$this->plansAlone()];
+        return [
+            ...$this->dockets(),
+            ...$this->pieces(),
+            ...$this->batches(),
+            ...$this->plansAlone(),
+            ...$this->givenUp->all(),
+        ];
     }
 
     /**

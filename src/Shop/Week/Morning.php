@@ -8,6 +8,7 @@ use Doctrine\DBAL\Connection;
 use Doctrine\ORM\EntityManagerInterface;
 use Yelbo\Shop\Orders\Docket;
 use Yelbo\Shop\Proofs\ChangeRequest;
+use Yelbo\Shop\Proofs\UnsentLetters;
 use Yelbo\Shop\Stock\FilmOnShelf;
 use Yelbo\Shop\Stock\Shelf;
 use Yelbo\Shop\Stock\Supply;
@@ -32,6 +33,7 @@ final readonly class Morning
         private EntityManagerInterface $records,
         private Connection $database,
         private Shelf $shelf,
+        private UnsentLetters $letters,
     ) {
     }
 
@@ -46,6 +48,7 @@ final readonly class Morning
             array_values(array_filter($plan['orders'] ?? [], static fn (array $order): bool => $order['late'] > 0)),
             $this->handOver(),
             $this->asked(),
+            $this->letters->all(),
             $this->low(),
             null !== $plan,
         );

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Yelbo\Shop\Week;
 
 use Yelbo\Shop\Proofs\ChangeRequest;
+use Yelbo\Shop\Proofs\ProofLink;
 
 /**
  * What somebody has to know before the day begins.
@@ -25,6 +26,7 @@ final readonly class MorningList
      *     thing: int,
      * }> $handOver ready to go out
      * @param list<ChangeRequest>                                  $asked    what customers asked, not answered yet
+     * @param list<ProofLink>                                      $letters  whose letters did not go out
      * @param list<array{string, string}>                          $low      what is low on the shelf, and how low
      */
     public function __construct(
@@ -32,6 +34,7 @@ final readonly class MorningList
         public array $late,
         public array $handOver,
         public array $asked,
+        public array $letters,
         public array $low,
         public bool $planned,
     ) {

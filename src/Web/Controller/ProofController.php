@@ -100,6 +100,21 @@ final readonly class ProofController
         return new GivenLinkView($this->post->url($token), LinkView::from($link, $this->clock->now()));
     }
 
+    /** Writes a letter that did not go out once more, with a link of its own. */
+    #[Route(
+        '/api/dockets/{number}/links/{id}/again',
+        name: 'docket-link-again',
+        requirements: self::NUMBER + ['id' => Address::NUMBER],
+        methods: ['POST'],
+    ),]
+    public function sendAgain(int $number, int $id): AnsweringView
+    {
+        $docket = $this->dockets->numbered($number);
+        $this->links->sendAgain($docket, $id);
+
+        return $this->answers($docket);
+    }
+
     /** Withdraws a link: it shows nothing from then on. */
     #[Route(
         '/api/dockets/{number}/links/{id}/withdraw',

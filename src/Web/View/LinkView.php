@@ -17,6 +17,7 @@ final readonly class LinkView
      * @param string $sentTo the address it was sent to; empty where it was not
      * @param string|null $openedAt when it was first opened, ISO 8601
      * @param string $state open, expired or withdrawn
+     * @param LetterRunView|null $letter what became of the letter it was sent by; none where it was copied
      */
     public function __construct(
         public int $id,
@@ -26,6 +27,7 @@ final readonly class LinkView
         public string $sentTo,
         public ?string $openedAt,
         public string $state,
+        public ?LetterRunView $letter,
     ) {
     }
 
@@ -43,6 +45,7 @@ final readonly class LinkView
                 !$link->isOpen($now) => 'expired',
                 default => 'open',
             },
+            LetterRunView::from($link->letter()),
         );
     }
 }

@@ -16,6 +16,7 @@ final readonly class MorningView
      * @param list<WeekOrderView> $late what comes late by the plan
      * @param list<MorningOrderView> $handOver what is ready to go out
      * @param list<MorningAskedView> $asked what customers asked and nobody answered yet
+     * @param list<MorningLetterView> $letters letters that did not go out
      * @param list<MorningLowView> $low what is low on the shelf
      */
     public function __construct(
@@ -24,6 +25,7 @@ final readonly class MorningView
         public array $late,
         public array $handOver,
         public array $asked,
+        public array $letters,
         public array $low,
     ) {
     }
@@ -52,6 +54,7 @@ final readonly class MorningView
                 ),
                 $list->asked,
             ),
+            array_map(MorningLetterView::from(...), $list->letters),
             array_map(static fn (array $one): MorningLowView => new MorningLowView(...$one), $list->low),
         );
     }

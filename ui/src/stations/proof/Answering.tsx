@@ -7,6 +7,7 @@ import { Move, Section, Trouble } from '../../parts/basics';
 import { Box } from '../../parts/dialog';
 import { TextField } from '../../parts/fields';
 import { asMoment } from '../../parts/time';
+import { isAstray, letterSays } from '../letters';
 
 export const useAnswering = (docket: number) =>
   useQuery({
@@ -59,6 +60,9 @@ export function Links({ docket, links }: { docket: Docket; links: Schemas['LinkV
   const withdraw = useChange((id: number) =>
     ask(api.POST('/api/dockets/{number}/links/{id}/withdraw', { params: { path: { number: docket.number, id } } })),
   );
+  const again = useChange((id: number) =>
+    ask(api.POST('/api/dockets/{number}/links/{id}/again', { params: { path: { number: docket.number, id } } })),
+  );
   return (
     <Section title="Links to look without signing in">
       <ul>
@@ -76,7 +80,13 @@ export function Links({ docket, links }: { docket: Docket; links: Schemas['LinkV
                     : 'not opened yet'
                   : link.state}
               </span>
+              {link.state === 'open' && <Letter letter={link.letter} />}
             </span>
+            {link.state === 'open' && isAstray(link.letter) && (
+              <Move onClick={() => again.mutate(link.id)} disabled={again.isPending}>
+                Send again
+              </Move>
+            )}
             {link.state === 'open' && (
               <Move onClick={() => withdraw.mutate(link.id)} disabled={withdraw.isPending}>
                 Withdraw
@@ -85,13 +95,21 @@ export function Links({ docket, links }: { docket: Docket; links: Schemas['LinkV
           </li>
         ))}
       </ul>
-      <Trouble says={withdraw.error?.message} />
+      <Trouble says={withdraw.error?.message ?? again.error?.message} />
       <Move className="mt-2 w-full" onClick={() => setGiving(true)}>
         {links.length === 0 ? 'Send the proof, or copy a link …' : 'Another link …'}
       </Move>
       {giving && <Give docket={docket} onClose={() => setGiving(false)} />}
     </Section>
   );
+}
+
+/** Where the letter is that a link was sent by; nothing where it went out as it should. */
+function Letter({ letter }: { letter: Schemas['LetterRunView'] | null }) {
+  const says = letter && letterSays(letter);
+  return says ? (
+    <span className={`block text-sm ${isAstray(letter) ? 'text-signal-ink' : 'text-ink2'}`}>{says}</span>
+  ) : null;
 }
 
 function Give({ docket, onClose }: { docket: Docket; onClose: () => void }) {

@@ -6,6 +6,7 @@ import { drying, morning } from '../../api/queries';
 import { stationName } from '../../frame/stations';
 import { Ready, Scroll } from '../../parts/basics';
 import { asDay, asMoment, until, useNow } from '../../parts/time';
+import { letterSays } from '../letters';
 
 /** The page for the morning: what is done first and why, what is late, ready, asked for, dry and low. */
 export function Morning() {
@@ -68,6 +69,15 @@ function Today({ list }: { list: Schemas['MorningView'] }) {
               </Row>
             ))}
           </Part>
+          {list.letters.length > 0 && (
+            <Part title="Letters that did not go out" many={list.letters.length} none="" signal>
+              {list.letters.map((one) => (
+                <Row key={one.link} to={`/proof/${one.number}`} tag={one.tag} label={`to ${one.to}`}>
+                  {letterSays(one.letter)}
+                </Row>
+              ))}
+            </Part>
+          )}
           <Part title="To be handed over" many={list.handOver.length} none="Nothing is ready.">
             {list.handOver.map((order) => (
               <Row key={order.number} to={`/send?thing=${order.thing}`} tag="" label={order.label}>
