@@ -207,4 +207,26 @@ final class ClosedTest extends WebCase
         self::assertSame(400, $this->browser->getResponse()->getStatusCode());
         self::assertStringContainsString('cannot read', (string) $this->browser->getResponse()->getContent());
     }
+
+    public function testACalendarLinkIsItsPersonsAndTheOwners(): void
+    {
+        $workers = $this->records->getRepository(\Yelbo\Shop\People\Worker::class);
+        $of = static fn (string $who): int => $workers->findOneBy(['signIn' => $who])?->id() ?? 0;
+        $this->as('tomas');
+        foreach (['', '/drop'] as $end) {
+            $this->assertProblem(403, 'its person', $this->ask('POST', "/api/week/feeds/{$of('ines')}$end"));
+            $this->ask('POST', "/api/week/feeds/{$of('tomas')}$end");
+            self::assertSame(200, $this->status);
+        }
+        $this->as('ines');
+        $this->ask('POST', "/api/week/feeds/{$of('tomas')}");
+        self::assertSame(200, $this->status);
+        self::assertStringNotContainsString(
+            '.ics',
+            json_encode(
+                $this->records->getConnection()->fetchAllAssociative('SELECT body FROM answered'),
+                \JSON_THROW_ON_ERROR,
+            ),
+        );
+    }
 }

@@ -59,6 +59,15 @@ final class RepeatsTest extends WebCase
         self::assertSame(1, $this->orders());
     }
 
+    public function testTheSameKeyWithOtherWordsIsRefused(): void
+    {
+        $first = $this->keyed('POST', '/api/dockets', $this->order());
+        $other = [...$this->order(), 'answers' => [...$this->answers()->toArray(), 'quantity' => '7']];
+        $this->assertProblem(422, 'key of another', $this->keyed('POST', '/api/dockets', $other));
+        self::assertSame(1, $this->orders());
+        self::assertSame($first, $this->keyed('POST', '/api/dockets', $this->order()));
+    }
+
     public function testWhatWasNotKeptIsDoneWhenItIsAskedAgain(): void
     {
         $wrong = [...$this->order(), 'answers' => [...$this->answers()->toArray(), 'quantity' => 'many']];
@@ -72,9 +81,9 @@ final class RepeatsTest extends WebCase
     public function testAKeyIsForOneRequestOfOnePerson(): void
     {
         $this->keyed('POST', '/api/dockets', $this->order());
-        $this->assertProblem(409, 'key of another', $this->keyed('POST', '/api/stock/receive', []));
+        $this->assertProblem(422, 'key of another', $this->keyed('POST', '/api/stock/receive', []));
         $this->as('tomas');
-        $this->assertProblem(409, 'key of another', $this->keyed('POST', '/api/dockets', $this->order()));
+        $this->assertProblem(422, 'key of another', $this->keyed('POST', '/api/dockets', $this->order()));
     }
 
     public function testNoTokenOfACustomersLinkIsKept(): void

@@ -264,6 +264,10 @@ final readonly class ProofLinks
         $state = $docket->state();
 
         return match (true) {
+            DocketState::Cancelled === $state => [
+                'closed',
+                'This order was cancelled, and nothing is made of it. Please ask the shop if that is news to you.',
+            ],
             !$docket->proofs()->isNewest($proof) => [
                 'outdated',
                 'There is a newer proof of this order. The shop will send you its link; this one cannot be approved '

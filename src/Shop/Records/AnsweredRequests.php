@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Yelbo\Shop\Records;
 
 use Doctrine\DBAL\Connection;
+use Yelbo\Trade\Refused;
 
 /** The requests with a key that were answered, as the records know them. */
 final readonly class AnsweredRequests
@@ -22,7 +23,7 @@ final readonly class AnsweredRequests
      *
      * @return array{status: int|null, body: string|null}|null what was answered before, see `OnceOnly::answered`
      *
-     * @throws Conflict for a key of another request
+     * @throws Refused for a key of another request
      */
     public function begin(string $key, string $who, string $what): ?array
     {
@@ -40,7 +41,7 @@ final readonly class AnsweredRequests
      *
      * @return array{status: int|null, body: string|null}|null see `OnceOnly::answered`
      *
-     * @throws Conflict for a key of another request
+     * @throws Refused for a key of another request
      */
     public function meanwhile(string $key, string $who, string $what): ?array
     {

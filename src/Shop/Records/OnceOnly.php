@@ -7,6 +7,7 @@ namespace Yelbo\Shop\Records;
 use Doctrine\DBAL\Connection;
 use Symfony\Component\Clock\ClockInterface;
 use Symfony\Contracts\Service\ResetInterface;
+use Yelbo\Trade\Refused;
 
 /**
  * Requests that are repeated because nobody knows whether the first was kept. Each carries a key; the key is kept in
@@ -58,7 +59,7 @@ final class OnceOnly implements ResetInterface
      * @return array{status: int|null, body: string|null}|null none where it never was; no status where it was kept and
      *     the answer got lost
      *
-     * @throws Conflict for a key of another request
+     * @throws Refused for a key of another request
      */
     public function answered(Connection $database, string $key, string $who, string $what): ?array
     {
@@ -67,7 +68,10 @@ final class OnceOnly implements ResetInterface
             return null;
         }
         if ($row['who'] !== $who || $row['what'] !== $what) {
-            throw new Conflict('This was asked for with the key of another request. Load the page again.');
+            throw new Refused(
+                'key-of-another',
+                'This was asked for with the key of another request. Load the page again.',
+            );
         }
 
         return [

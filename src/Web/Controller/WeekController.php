@@ -8,7 +8,9 @@ use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\DependencyInjection\Attribute\Autowire;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
+use Symfony\Component\HttpKernel\Exception\AccessDeniedHttpException;
 use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\CurrentUser;
 use Symfony\Component\Security\Http\Attribute\IsGranted;
 use Yelbo\Shop\Access\People;
 use Yelbo\Shop\People\Worker;
@@ -177,8 +179,10 @@ final readonly class WeekController
 
     /** Makes a calendar link for somebody; the one there was leads nowhere any more. */
     #[Route('/api/week/feeds/{id}', name: 'week-feed-make', requirements: ['id' => Address::NUMBER], methods: ['POST'])]
-    public function openFeed(int $id): FeedView
+    public function openFeed(int $id, #[CurrentUser] Worker $by): FeedView
     {
+        self::refuseOthers($id, $by);
+
         return new FeedView(
             rtrim($this->public, '/').'/api/given/week/'.$this->feeds->open($this->people->worker($id)).'.ics',
         );
@@ -191,11 +195,21 @@ final readonly class WeekController
         requirements: ['id' => Address::NUMBER],
         methods: ['POST'],
     )]
-    public function dropFeed(int $id): WeekView
+    public function dropFeed(int $id, #[CurrentUser] Worker $by): WeekView
     {
+        self::refuseOthers($id, $by);
         $this->feeds->withdraw($this->people->worker($id));
 
         return $this->show();
+    }
+
+    /** A calendar link is its person's, and the owner's to end. */
+    private static function refuseOthers(int $whose, Worker $by): void
+    {
+        if ($whose !== $by->id() && !\in_array('ROLE_OWNER', $by->getRoles(), true)) {
+            throw new AccessDeniedHttpException('A calendar link belongs to its person: only they and the owner make '
+                .'it or end it.');
+        }
     }
 
     /** Lists the shop's hours and days off. */

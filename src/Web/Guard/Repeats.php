@@ -16,6 +16,7 @@ use Symfony\Component\HttpKernel\KernelEvents;
 use Yelbo\Shop\Records\AnsweredRequests;
 use Yelbo\Shop\Records\Conflict;
 use Yelbo\Shop\Records\StoreTrouble;
+use Yelbo\Trade\Refused;
 use Yelbo\Web\View\ProblemView;
 
 /**
@@ -26,7 +27,7 @@ final readonly class Repeats
 {
     public const HEADER = 'X-Yelbo-Key';
     /** What answers a token that nobody keeps: asked again it is told that it was kept, and made anew by hand. */
-    private const SECRET = ['docket-link'];
+    private const SECRET = ['docket-link', 'week-feed-make'];
     /** What a key looks like. */
     public const KEY = '~^[0-9a-f]{8}-([0-9a-f]{4}-){3}[0-9a-f]{12}$~D';
 
@@ -64,7 +65,7 @@ final readonly class Repeats
         }
         try {
             $answered = $this->requests->meanwhile($key, $this->who(), self::what($request));
-        } catch (Conflict) {
+        } catch (Conflict|Refused) {
             return;
         }
         if (null !== $answered) {
@@ -78,10 +79,13 @@ final readonly class Repeats
         return (string) $this->security->getUser()?->getUserIdentifier();
     }
 
-    /** A path can hold a customer's token: what is kept of it is a hash. */
+    /**
+     * What is asked, with all that is said: the same key with other words is another request. A path can hold a
+     * customer's token, and a body a secret: what is kept of them is a hash.
+     */
     private static function what(Request $request): string
     {
-        return hash('sha256', "{$request->getMethod()} {$request->getPathInfo()}");
+        return hash('sha256', "{$request->getMethod()} {$request->getPathInfo()}\n{$request->getContent()}");
     }
 
     /** @param array{status: int|null, body: string|null} $answered */

@@ -1,6 +1,7 @@
+import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, ask, type Schemas } from '../../api/client';
-import { useChange } from '../../api/queries';
+import { me, useChange } from '../../api/queries';
 import { Move, Trouble } from '../../parts/basics';
 import { Box } from '../../parts/dialog';
 import { asMoment } from '../../parts/time';
@@ -24,6 +25,8 @@ export function Feeds({
     (id: number) => ask(api.POST('/api/week/feeds/{id}/drop', { params: { path: { id } } })),
     () => setMade(null),
   );
+  const { data: who } = useQuery(me);
+  const isTheirs = (name: string) => who?.role === 'owner' || who?.name === name;
   return (
     <Box
       open={open}
@@ -41,10 +44,12 @@ export function Feeds({
                   {one.feedSince ? `a link since ${asMoment(one.feedSince)}` : 'no link'}
                 </span>
               </span>
-              <Move onClick={() => make.mutate(one.id)} disabled={make.isPending}>
-                {one.feedSince ? 'A new link' : 'Make a link'}
-              </Move>
-              {one.feedSince && (
+              {isTheirs(one.name) && (
+                <Move onClick={() => make.mutate(one.id)} disabled={make.isPending}>
+                  {one.feedSince ? 'A new link' : 'Make a link'}
+                </Move>
+              )}
+              {one.feedSince && isTheirs(one.name) && (
                 <Move onClick={() => drop.mutate(one.id)} disabled={drop.isPending}>
                   Withdraw it
                 </Move>
