@@ -27,7 +27,7 @@ final class KnownFields implements NormalizerInterface, DenormalizerInterface, S
 {
     private const DEEPEST = 32;
 
-    /** @var array<class-string, array<string, int>> names of fields by the class that has them */
+    /** @var array<class-string, array<string, string>> types of fields by their names, by the class that has them */
     private static array $fields = [];
 
     public function __construct(private readonly ObjectNormalizer $inner)
@@ -110,20 +110,29 @@ final class KnownFields implements NormalizerInterface, DenormalizerInterface, S
                 'Nobody asks for '.mb_substr((string) array_key_first($others), 0, 80).'.',
             );
         }
+        foreach ($types as $type) {
+            foreach (array_filter($data, \is_float(...)) as $field => $figure) {
+                if ('int' === (self::fields($type)[$field] ?? '') && floor($figure) !== $figure) {
+                    throw new BadRequestHttpException("There is no half of $field.");
+                }
+            }
+        }
     }
 
-    /** @return array<string, mixed> names of the fields something is read from */
+    /** @return array<string, mixed> types of the fields something is read from, by their names */
     private static function fields(string $type): array
     {
         if (\in_array($type, [Answers::class, ObjectAnswers::class], true) || !class_exists($type)) {
             return FlatAnswers::fields();
         }
 
-        return self::$fields[$type] ??= array_flip(
-            array_map(
-                static fn (\ReflectionParameter $parameter): string => $parameter->getName(),
-                (new \ReflectionClass($type))->getConstructor()?->getParameters() ?? [],
-            ),
-        );
+        if (!isset(self::$fields[$type])) {
+            self::$fields[$type] = [];
+            foreach ((new \ReflectionClass($type))->getConstructor()?->getParameters() ?? [] as $field) {
+                self::$fields[$type][$field->getName()] = ltrim((string) $field->getType(), '?');
+            }
+        }
+
+        return self::$fields[$type];
     }
 }

@@ -47,6 +47,9 @@ final class ClosedTest extends WebCase
         'security',
     ];
 
+    /** What is somebody's own, and the owner's: tried below. */
+    private const THEIR_OWN = ['week-feed-make', 'week-feed-drop'];
+
     public function testUnderTlsTheBrowserIsToldToStayThere(): void
     {
         $this->browser->request('GET', '/api/me');
@@ -73,6 +76,9 @@ final class ClosedTest extends WebCase
                 $problem = $this->ask($method, $path, 'GET' === $method ? null : []);
                 $told = "$name, $method $path, ".($who ?? 'a stranger').": $this->status";
                 self::assertLessThan(500, $this->status, $told);
+                if ('tomas' === $who && \in_array($name, self::THEIR_OWN, true)) {
+                    continue;
+                }
                 match (true) {
                     null === $who && !\in_array($name, self::OPEN, true) => $this->assertProblem(401, 'Sign '
                         .'in', $problem),
