@@ -16,7 +16,8 @@ start_service() {
     stop_service "$name"
     # Some write to it themselves as well.
     as_shop touch "$YELBO_VAR/log/$name.log"
-    "${SHOP_AS[@]}" setsid bash "$YELBO_ROOT/tools/keep.sh" "$name" "$@" >>"$YELBO_VAR/log/$name.log" 2>&1 </dev/null &
+    # Who may change tables is no business of what serves pages.
+    "${SHOP_AS[@]}" env -u YELBO_KEEPER_URL setsid bash "$YELBO_ROOT/tools/keep.sh" "$name" "$@" >>"$YELBO_VAR/log/$name.log" 2>&1 </dev/null &
     wait_for "$name" 10 is_running "$name" || { tail_of "$YELBO_VAR/log/$name.log"; die "$name would not start." "See $YELBO_VAR/log/$name.log"; }
 }
 

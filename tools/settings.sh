@@ -28,6 +28,8 @@ settings() {
     [ "${#YELBO_VAR}" -le 80 ] || die "The data folder's path is too long for sockets." "Set YELBO_VAR to a shorter path."
     export YELBO_CUTTER_MEMORY=$YELBO_VAR/cutter.json
     export YELBO_BELL=$YELBO_VAR/run/bell
+    # While it lies there the simulated post answers nobody.
+    export YELBO_POST_AWAY=$YELBO_VAR/run/post-away
     export YELBO_BACKUPS=${YELBO_BACKUPS:-$YELBO_VAR/backups}
     # Nothing in it concerns other accounts of this machine.
     chmod 0700 "$YELBO_VAR"

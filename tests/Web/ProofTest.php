@@ -362,7 +362,7 @@ final class ProofTest extends WebCase
 
     public function testThePostThatShipsKeepsLettersForTheShopToRead(): void
     {
-        $factory = new OutboxTransportFactory($this->get(Connection::class));
+        $factory = new OutboxTransportFactory($this->get(Connection::class), '/nothing/lies/here');
         self::assertTrue($factory->supports(new Dsn('outbox', 'shop')));
         self::assertFalse($factory->supports(new Dsn('smtp', 'mail.example')));
         $factory

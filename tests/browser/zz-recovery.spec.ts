@@ -124,6 +124,33 @@ test('a database killed: the page comes back by itself and nothing is lost', asy
   await expect(page.getByRole('heading', { name: 'Osric Tamblyn' })).toBeVisible();
 });
 
+test('a post that is away: the letter is told to be on its way, and goes out when it is back', async ({
+  page,
+  shop,
+}) => {
+  test.setTimeout(90_000);
+  const away = `${shop.folder}/run/post-away`;
+  const docket = await order(page, 'Marram', 'proof');
+  const to = `marram.${docket.number}@tollgate-wharf.example`;
+  const letters = async () =>
+    (await api<{ letters: { to: string }[] }>(page, 'GET', '/api/outbox')).letters.filter((one) => one.to === to)
+      .length;
+  writeFileSync(away, '');
+  try {
+    await api(page, 'POST', `/api/dockets/${docket.number}/links`, { to });
+    await page.goto(`/proof/${docket.number}`);
+    await expect(page.getByText(/The post did not take the letter yet: it does not answer/)).toBeVisible({
+      timeout: 30_000,
+    });
+    expect(await letters()).toBe(0);
+  } finally {
+    rmSync(away, { force: true });
+  }
+  await page.getByRole('button', { name: 'Send again' }).click();
+  await expect(page.getByText(/The post did not take the letter yet/)).toBeHidden();
+  await expect.poll(letters, { timeout: 30_000 }).toBe(1);
+});
+
 test('php-fpm and nginx killed: both come back', async ({ page, shop }) => {
   const gone = ['fpm', 'nginx'].map((name) => ({ name, id: kill(shop, name) }));
   // What a killed master leaves behind goes on serving for a moment: only the new ones count.

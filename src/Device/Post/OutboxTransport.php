@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Yelbo\Device\Post;
 
 use Doctrine\DBAL\Connection;
+use Symfony\Component\Mailer\Exception\TransportException;
 use Symfony\Component\Mailer\SentMessage;
 use Symfony\Component\Mailer\Transport\AbstractTransport;
 use Symfony\Component\Mime\Address;
@@ -15,13 +16,19 @@ use Symfony\Component\Mime\MessageConverter;
 /** Post without a network: it takes letters and keeps them where the shop can read what would have been sent. */
 final class OutboxTransport extends AbstractTransport
 {
-    public function __construct(private readonly Connection $database)
+    /** @param string $away where something lies while the post is away */
+    public function __construct(private readonly Connection $database, private readonly string $away)
     {
         parent::__construct();
     }
 
     protected function doSend(SentMessage $message): void
     {
+        // A worker lives long, and what it saw lying there once it would see there for ever.
+        clearstatcache(true, $this->away);
+        if (is_file($this->away)) {
+            throw new TransportException('The post is away.');
+        }
         $original = $message->getOriginalMessage();
         $email =
             $original instanceof Email

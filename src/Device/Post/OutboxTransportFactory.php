@@ -12,13 +12,16 @@ use Symfony\Component\Mailer\Transport\TransportInterface;
 /** `MAILER_DSN=outbox://shop` is the simulated post; any other address is a real one. */
 final readonly class OutboxTransportFactory implements TransportFactoryInterface
 {
-    public function __construct(private Connection $database)
-    {
+    /** @param string $away where something lies while the post is away */
+    public function __construct(
+        private Connection $database,
+        private string $away,
+    ) {
     }
 
     public function create(Dsn $dsn): TransportInterface
     {
-        return new OutboxTransport($this->database);
+        return new OutboxTransport($this->database, $this->away);
     }
 
     public function supports(Dsn $dsn): bool
