@@ -67,7 +67,11 @@ final readonly class SocketCutter implements Cutter
         stream_set_timeout($socket, self::SECONDS);
         fwrite($socket, json_encode($words, \JSON_THROW_ON_ERROR)."\n".$bytes);
         $line = fgets($socket);
+        $isSilent = stream_get_meta_data($socket)['timed_out'];
         fclose($socket);
+        if ($isSilent) {
+            throw new CutterTrouble('The cutter is switched on and does not answer. Switch it off and on again.');
+        }
         /** @var array<string, mixed>|null $answer */
         $answer = json_decode((string) $line, true);
         if (!\is_array($answer)) {
