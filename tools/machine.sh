@@ -58,7 +58,7 @@ doctor() {
         missing=$(admin_sql -N -e "SELECT SCHEMA_NAME FROM information_schema.SCHEMATA WHERE SCHEMA_NAME LIKE 'yelbo\_2%' AND SCHEMA_NAME <> '$YELBO_SCHEMA'" 2>/dev/null | tr '\n' ' ')
         [ -z "$missing" ] || say "  Kept from before a restore: $missing(drop them when nobody wants them back)"
     fi
-    [ "$(df -Pm "$YELBO_VAR" | awk 'NR == 2 {print $4}')" -gt 500 ] || { say "  Disk: under 500 MB free. Make room."; bad=1; }
+    [ "$(df -Pm "$YELBO_VAR" | awk 'NR == 2 {print $4}')" -gt 1000 ] || { say "  Disk: under 1 GB free. When it is full nothing can be kept: make room."; bad=1; }
     [ $bad = 0 ] && say "All is well."
     return $bad
 }

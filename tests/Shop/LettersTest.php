@@ -25,6 +25,7 @@ use Yelbo\Shop\Proofs\ProofLink;
 use Yelbo\Shop\Proofs\ProofLinks;
 use Yelbo\Shop\Proofs\UnsentLetters;
 use Yelbo\Shop\Upkeep\GivenUpMessages;
+use Yelbo\Shop\Upkeep\Notices;
 
 /** No letter is lost without anybody hearing of it. */
 final class LettersTest extends ShopTestCase
@@ -86,6 +87,14 @@ final class LettersTest extends ShopTestCase
         self::assertSame(0, $post->taken);
     }
 
+    public function testALetterNobodyBringsAnyMoreIsTold(): void
+    {
+        [$link] = $this->written();
+        self::assertSame([], $this->get(UnsentLetters::class)->all());
+        $this->clock->modify('+2 hours');
+        self::assertSame([$link], $this->get(UnsentLetters::class)->all());
+    }
+
     public function testWhatAWorkerGaveUpIsToldAndToldOnceMore(): void
     {
         [$link] = $this->written();
@@ -94,9 +103,13 @@ final class LettersTest extends ShopTestCase
         $givenUp = new GivenUpMessages($failed, $this->get(MessageBusInterface::class));
         [$stuck] = $givenUp->all();
         self::assertSame('Post letter was given up by a worker.', $stuck->what);
+        $notices = new Notices($givenUp, sys_get_temp_dir());
+        self::assertStringContainsString('One thing a worker was told of', implode(' ', $notices->all()));
         ($stuck->mend)();
         self::assertCount($before + 1, $this->waiting());
         self::assertSame([], $givenUp->all());
+        self::assertStringNotContainsString('a worker', implode(' ', $notices->all()));
+        self::assertStringContainsString('has 312 MB left', Notices::ofDisk(312_600_000));
     }
 
     /** @return array{ProofLink, Docket} a link whose letter waits for the post */

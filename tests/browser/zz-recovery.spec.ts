@@ -146,6 +146,8 @@ test('a post that is away: the letter is told to be on its way, and goes out whe
   } finally {
     rmSync(away, { force: true });
   }
+  // Who brings it is killed besides: the letter waits for the next one.
+  kill(shop, 'poster');
   await page.getByRole('button', { name: 'Send again' }).click();
   await expect(page.getByText(/The post did not take the letter yet/)).toBeHidden();
   await expect.poll(letters, { timeout: 30_000 }).toBe(1);

@@ -4436,6 +4436,8 @@ export interface components {
             letters: components["schemas"]["MorningLetterView"][];
             /** @description What is low on the shelf. */
             low: components["schemas"]["MorningLowView"][];
+            /** @description What the owner should hear of before it stops anything. */
+            notices: string[];
         };
         /** @description A move, the version it was decided on, and what it has to be told. */
         MoveRequest: {

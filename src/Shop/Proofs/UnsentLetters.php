@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Yelbo\Shop\Proofs;
 
 use Doctrine\ORM\EntityManagerInterface;
+use Symfony\Component\Clock\ClockInterface;
 use Yelbo\Shop\Post\LetterState;
 use Yelbo\Trade\Journey\DocketState;
 
@@ -15,7 +16,7 @@ final readonly class UnsentLetters
     private const TRIES = 2;
     private const MOST = 30;
 
-    public function __construct(private EntityManagerInterface $records)
+    public function __construct(private EntityManagerInterface $records, private ClockInterface $clock)
     {
     }
 
@@ -32,11 +33,14 @@ final readonly class UnsentLetters
             ->join('l.proof', 'p')
             ->join('p.docket', 'd')
             ->where('d.state = :proofing AND l.withdrawnAt IS NULL')
-            ->andWhere('l.letter.state IN (:over) OR (l.letter.state = :waiting AND l.letter.tries >= :tries)')
+            ->andWhere('l.letter.state IN (:over) OR (l.letter.state = :waiting AND '
+                .'(l.letter.tries >= :tries OR l.letter.nextAt < :late))')
             ->setParameter('proofing', DocketState::Proofing->value)
             ->setParameter('over', [LetterState::Refused->value, LetterState::GivenUp->value])
             ->setParameter('waiting', LetterState::Waiting->value)
             ->setParameter('tries', self::TRIES)
+            // Nobody brings it any more: it was written before a backup that was put back.
+            ->setParameter('late', $this->clock->now()->modify('-1 hour'))
             ->orderBy('l.id', 'DESC')
             ->setMaxResults(self::MOST)
             ->getQuery()

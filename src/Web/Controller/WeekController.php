@@ -10,10 +10,12 @@ use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\HttpKernel\Exception\AccessDeniedHttpException;
 use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Core\Authorization\AuthorizationCheckerInterface;
 use Symfony\Component\Security\Http\Attribute\CurrentUser;
 use Symfony\Component\Security\Http\Attribute\IsGranted;
 use Yelbo\Shop\Access\People;
 use Yelbo\Shop\People\Worker;
+use Yelbo\Shop\Upkeep\Notices;
 use Yelbo\Shop\Week\Calendar;
 use Yelbo\Shop\Week\DayOff;
 use Yelbo\Shop\Week\Feeds;
@@ -56,6 +58,8 @@ final readonly class WeekController
         private Feeds $feeds,
         private People $people,
         private WeekPaper $paper,
+        private Notices $notices,
+        private AuthorizationCheckerInterface $isGranted,
         private ClockInterface $clock,
         #[Autowire('%env(YELBO_PUBLIC)%')] private string $public,
     ) {
@@ -101,7 +105,10 @@ final readonly class WeekController
     #[Route('/api/morning', name: 'morning', methods: ['GET'])]
     public function morning(): MorningView
     {
-        return MorningView::from($this->morning->now());
+        return MorningView::from(
+            $this->morning->now(),
+            $this->isGranted->isGranted('ROLE_OWNER') ? $this->notices->all() : [],
+        );
     }
 
     /** Puts steps somewhere, all or none: there they stay, and the rest gives way. */

@@ -17,6 +17,7 @@ final readonly class MorningView
      * @param list<MorningOrderView> $handOver what is ready to go out
      * @param list<MorningAskedView> $asked what customers asked and nobody answered yet
      * @param list<MorningLetterView> $letters letters that did not go out
+     * @param list<string> $notices what the owner should hear of before it stops anything
      * @param list<MorningLowView> $low what is low on the shelf
      */
     public function __construct(
@@ -27,10 +28,12 @@ final readonly class MorningView
         public array $asked,
         public array $letters,
         public array $low,
+        public array $notices,
     ) {
     }
 
-    public static function from(MorningList $list): self
+    /** @param list<string> $notices */
+    public static function from(MorningList $list, array $notices): self
     {
         return new self(
             $list->planned,
@@ -56,6 +59,7 @@ final readonly class MorningView
             ),
             array_map(MorningLetterView::from(...), $list->letters),
             array_map(static fn (array $one): MorningLowView => new MorningLowView(...$one), $list->low),
+            $notices,
         );
     }
 }

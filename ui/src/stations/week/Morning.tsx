@@ -24,6 +24,11 @@ function Today({ list }: { list: Schemas['MorningView'] }) {
   const dry = (data?.shelf ?? []).filter((one) => one.until === null || until(one.until, now) === null);
   return (
     <Scroll label="The morning" className="h-full bg-paper px-8 py-5">
+      {list.notices.map((says) => (
+        <p key={says} role="alert" className="mb-4 border-2 border-signal px-4 py-2.5 font-semibold text-signal-ink">
+          {says}
+        </p>
+      ))}
       <div className="grid grid-cols-[3fr_2fr] gap-10 max-lg:grid-cols-1">
         <section aria-label="First">
           <h2 className="title mb-2">First</h2>
