@@ -12,7 +12,6 @@ use Symfony\Component\Routing\Attribute\Route;
 use Yelbo\Shop\Batches\Batches;
 use Yelbo\Shop\Batches\CutSheets;
 use Yelbo\Shop\Batches\Cutting;
-use Yelbo\Shop\Batches\Printing;
 use Yelbo\Shop\Batches\Remnants;
 use Yelbo\Shop\Orders\Pieces;
 use Yelbo\Shop\Orders\WaitingFilm;
@@ -23,7 +22,6 @@ use Yelbo\Trade\Journey\PieceState;
 use Yelbo\Web\Address;
 use Yelbo\Web\BatchViews;
 use Yelbo\Web\Guard\Polled;
-use Yelbo\Web\Paper\PrintSheet;
 use Yelbo\Web\Paper\SheetMap;
 use Yelbo\Web\RecordViews;
 use Yelbo\Web\Request\RemnantRequest;
@@ -56,8 +54,6 @@ final readonly class BatchController
         private BatchViews $views,
         private RecordViews $records,
         private SheetMap $map,
-        private Printing $printing,
-        private PrintSheet $print,
     ) {
     }
 
@@ -135,33 +131,6 @@ final readonly class BatchController
     public function map(int $id): Response
     {
         return $this->map->response($this->batches->batch($id));
-    }
-
-    /** Gives what is printed on a sheet before it is cut as PDF, true to size. */
-    #[Route('/api/batches/{id}/print.pdf', name: 'batch-print', requirements: self::ID, methods: ['GET'])]
-    public function print(int $id): Response
-    {
-        return $this->print->response($this->batches->batch($id));
-    }
-
-    /** Says that a sheet came out of the printer. */
-    #[Route('/api/batches/{id}/printed', name: 'batch-printed', requirements: self::ID, methods: ['POST'])]
-    public function printed(int $id, #[MapRequestPayload] VersionRequest $request): BatchView
-    {
-        $batch = $this->batches->batch($id);
-        $this->printing->printed($batch, $request->version);
-
-        return $this->views->batch($batch);
-    }
-
-    /** Says that one more clear coat is on the print. */
-    #[Route('/api/batches/{id}/coated', name: 'batch-coated', requirements: self::ID, methods: ['POST'])]
-    public function coated(int $id, #[MapRequestPayload] VersionRequest $request): BatchView
-    {
-        $batch = $this->batches->batch($id);
-        $this->printing->coated($batch, $request->version);
-
-        return $this->views->batch($batch);
     }
 
     /** Gives the cut file of a sheet, true to size. */
