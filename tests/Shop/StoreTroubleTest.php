@@ -13,6 +13,7 @@ use Doctrine\ORM\OptimisticLockException;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Yelbo\Shop\Records\Conflict;
+use Yelbo\Shop\Records\DiskFull;
 use Yelbo\Shop\Records\StoreTrouble;
 use Yelbo\Shop\Records\Unreachable;
 
@@ -30,6 +31,12 @@ final class StoreTroubleTest extends TestCase
         yield 'wrapped' => [new \RuntimeException('x', 0, new DeadlockException($driver, null)), Conflict::class];
         yield 'a lost connection' => [new ConnectionLost($driver, null), Unreachable::class];
         yield 'no answer' => [new \PDOException('refused', 2002), Unreachable::class];
+        yield 'no room for a table' => [new \PDOException('The table is full', 1114), DiskFull::class];
+        yield 'no room at all' => [
+            new \RuntimeException('x', 0, new \PDOException('Got error 28 from storage engine', 1030)),
+            DiskFull::class,
+        ];
+        yield 'another error of the engine' => [new \PDOException('Got error 127 from storage engine', 1030), null];
         yield 'too long a text' => [new \RuntimeException('x', 0, new \PDOException('too long', 1406)), null];
         yield 'something else' => [new \LogicException('a mistake'), null];
     }

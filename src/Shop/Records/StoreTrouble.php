@@ -15,16 +15,21 @@ final class StoreTrouble
     /** Refused, no such host, gone away, lost in a query, too many connections, shutting down. */
     private const AWAY = [2002, 2003, 2005, 2006, 2013, 1040, 1053];
 
+    /** No room for a file, none for a table; and what the engine says of the system's own error 28. */
+    private const FULL = [1021, 1114];
+    private const NO_SPACE = '~(errno: |Got error )28\b~';
+
     private function __construct()
     {
     }
 
     /**
-     * What a fault means: somebody was quicker, or the records cannot be reached.
+     * What a fault means: somebody was quicker, the records cannot be reached, or there is no room for
+     * more.
      *
-     * @return Conflict|Unreachable|null none where the database has no part in it
+     * @return Conflict|Unreachable|DiskFull|null none where the database has no part in it
      */
-    public static function behind(\Throwable $fault): Conflict|Unreachable|null
+    public static function behind(\Throwable $fault): Conflict|Unreachable|DiskFull|null
     {
         for ($cause = $fault; null !== $cause; $cause = $cause->getPrevious()) {
             if ($cause instanceof Conflict || $cause instanceof Unreachable) {
@@ -36,6 +41,9 @@ final class StoreTrouble
                 || $cause instanceof UniqueConstraintViolationException
             ) {
                 return Conflict::atOnce($fault);
+            }
+            if ($cause instanceof DiskFull || self::isFull($cause)) {
+                return $cause instanceof DiskFull ? $cause : new DiskFull($fault);
             }
             if ($cause instanceof ConnectionException || self::isAway($cause)) {
                 return new Unreachable($fault);
@@ -50,5 +58,12 @@ final class StoreTrouble
     {
         return $cause instanceof \PDOException
             && \in_array($cause->errorInfo[1] ?? $cause->getCode(), self::AWAY, true);
+    }
+
+    private static function isFull(\Throwable $cause): bool
+    {
+        return $cause instanceof \PDOException
+            && (\in_array($cause->errorInfo[1] ?? $cause->getCode(), self::FULL, true)
+                || 1 === preg_match(self::NO_SPACE, $cause->getMessage()));
     }
 }

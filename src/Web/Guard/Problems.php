@@ -20,6 +20,7 @@ use Yelbo\Shop\Designs\GivenUp;
 use Yelbo\Shop\Input\Refusals;
 use Yelbo\Shop\Proofs\LinkClosed;
 use Yelbo\Shop\Records\Conflict;
+use Yelbo\Shop\Records\DiskFull;
 use Yelbo\Shop\Records\NotFound;
 use Yelbo\Shop\Records\StoreTrouble;
 use Yelbo\Shop\Records\Unreachable;
@@ -71,6 +72,7 @@ final readonly class Problems
             $fault instanceof NotFound => self::told('Not found', 404, $says),
             $fault instanceof LinkClosed => self::told('Not open any more', 410, $says),
             $fault instanceof Unreachable => self::told('Away', 503, $says.' '.self::whileAway($isReading)),
+            $fault instanceof DiskFull => self::told('No room', 507, $says),
             self::isOverBudget($fault) || self::isTooMuch($fault) => self::told('Too much', 422, self::TOO_MUCH),
             $fault instanceof CutterTrouble => self::told('Cutter', 422, $says),
             $fault instanceof AccessDeniedException => self::told('Not allowed', 403, 'Only the owner may see this.'),
