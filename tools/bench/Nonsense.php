@@ -95,7 +95,7 @@ final class Nonsense
         $operation = $this->description['paths'][$path][strtolower($method)];
         $address = preg_replace_callback(
             '~\{(\w+)\}~',
-            fn (): string => $this->oneOf(self::IN_ADDRESSES),
+            fn (array $found): string => $this->inAddress($found[1]),
             $path,
         ) ?? $path;
         $query = [];
@@ -122,6 +122,17 @@ final class Nonsense
                 default => $this->body($schema),
             },
         ];
+    }
+
+    /** Mostly something a shop with demo data has, so that what comes after it is tried too. */
+    private function inAddress(string $what): string
+    {
+        return match (true) {
+            !$this->chance(8) => $this->oneOf(self::IN_ADDRESSES),
+            'number' === $what => (string) $this->random->getInt(401, 436),
+            'nth' === $what => (string) $this->random->getInt(1, 2),
+            default => (string) $this->random->getInt(1, 40),
+        };
     }
 
     /** @param array<string, mixed> $schema */
