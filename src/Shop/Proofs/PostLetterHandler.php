@@ -35,7 +35,8 @@ final readonly class PostLetterHandler
     public function __invoke(PostLetter $message): void
     {
         $link = $this->records->find(ProofLink::class, $message->link);
-        // Brought to the post by a worker that ended before it could say so it is sent, and sent once.
+        // Told twice, it is sent once. Only a worker that is killed between the post's answer and the record of it leaves a
+        // letter that goes out a second time: better twice than never.
         if (
             null === $link
             || LetterState::Waiting !== $link->letter()->state()
