@@ -17,6 +17,7 @@ use Symfony\Component\Serializer\SerializerAwareInterface;
 use Symfony\Component\Serializer\SerializerInterface;
 use Yelbo\Shop\Objects\ObjectAnswers;
 use Yelbo\Shop\Orders\Answers;
+use Yelbo\Web\Guard\JsonBounds;
 
 /**
  * Refuses an object with a field that what is read from it does not have, by one look at the names: the serializer asks
@@ -25,8 +26,6 @@ use Yelbo\Shop\Orders\Answers;
 #[AsDecorator('serializer.normalizer.object')]
 final class KnownFields implements NormalizerInterface, DenormalizerInterface, SerializerAwareInterface
 {
-    private const DEEPEST = 32;
-
     /** @var array<class-string, array<string, string>> types of fields by their names, by the class that has them */
     private static array $fields = [];
 
@@ -95,7 +94,7 @@ final class KnownFields implements NormalizerInterface, DenormalizerInterface, S
             }
         }
         $body = $event->getRequest()->getContent();
-        $data = [] === $types || '' === $body ? null : json_decode($body, true, self::DEEPEST);
+        $data = [] === $types || '' === $body ? null : json_decode($body, true, 1 + JsonBounds::MOST_DEPTH);
         if (\is_array($data)) {
             self::refuseOthers($data, ...$types);
         }

@@ -91,7 +91,9 @@ final class LettersTest extends ShopTestCase
     {
         [$link] = $this->written();
         self::assertSame([], $this->get(UnsentLetters::class)->all());
+        self::assertFalse($link->letter()->isForgotten($this->clock->now()));
         $this->clock->modify('+2 hours');
+        self::assertTrue($link->letter()->isForgotten($this->clock->now()));
         self::assertSame([$link], $this->get(UnsentLetters::class)->all());
     }
 

@@ -17,6 +17,7 @@ use Yelbo\Shop\Price\Quotes;
 use Yelbo\Shop\Price\Receipt;
 use Yelbo\Shop\Price\Receipts;
 use Yelbo\Shop\Proofs\Approval;
+use Yelbo\Shop\Proofs\GivenProofs;
 use Yelbo\Shop\Proofs\ProofLinks;
 use Yelbo\Shop\Settings\ChangedRule;
 use Yelbo\Shop\Settings\ShopRules;
@@ -155,7 +156,7 @@ final class PriceTest extends ShopTestCase
         $this->get(DrawOrder::class)->price($docket, $docket->version(), '25');
         $this->draw($docket, new Design('bebas'));
         [, $token] = $this->get(ProofLinks::class)->give($docket, '');
-        $this->get(ProofLinks::class)->approve($token, 'Osric');
+        $this->get(GivenProofs::class)->approve($token, 'Osric');
         $account = $this->get(Invoices::class)->account($docket);
         self::assertSame(
             [$first],

@@ -19,6 +19,7 @@ use Yelbo\Shop\Orders\TypedOrder;
 use Yelbo\Shop\Proofs\Approval;
 use Yelbo\Shop\Proofs\Assent;
 use Yelbo\Shop\Proofs\ChangeRequest;
+use Yelbo\Shop\Proofs\GivenProofs;
 use Yelbo\Shop\Proofs\LinkClosed;
 use Yelbo\Shop\Proofs\ProofLink;
 use Yelbo\Shop\Proofs\ProofLinks;
@@ -167,8 +168,9 @@ final class ProofsTest extends ShopTestCase
     {
         $docket = $this->proofed();
         $links = $this->get(ProofLinks::class);
+        $given = $this->get(GivenProofs::class);
         [, $token] = $links->give($docket, '');
-        $links->requestChange($token, 'Osric', 'a little larger', null);
+        $given->requestChange($token, 'Osric', 'a little larger', null);
         $this->records->refresh($docket);
         try {
             $this->get(Approval::class)->approve($docket, $docket->version(), 1, 'Osric', Assent::ByPhone);
@@ -212,7 +214,7 @@ final class ProofsTest extends ShopTestCase
     public function testFollowedSaidYesTwiceIsOneYes(): void
     {
         [$docket, $token] = $this->linked();
-        $links = $this->get(ProofLinks::class);
+        $links = $this->get(GivenProofs::class);
         self::assertSame($this->page($docket), $links->follow($token));
         $links->approve($token, 'Osric Tamblyn');
         $links->approve($token, 'Osric Tamblyn');
@@ -236,7 +238,7 @@ final class ProofsTest extends ShopTestCase
         $size = $this->get(DrawOrder::class);
         $size->move($docket, $docket->version(), DocketMove::Change, '');
         $this->draw($docket, new Design('anton'), lines: ['Kestrel']);
-        $links = $this->get(ProofLinks::class);
+        $links = $this->get(GivenProofs::class);
         try {
             if ('a yes' === $what) {
                 $links->approve($token, 'Osric Tamblyn');
@@ -255,7 +257,7 @@ final class ProofsTest extends ShopTestCase
     {
         [$docket, $token] = $this->linked();
         $seen = $docket->version();
-        $this->get(ProofLinks::class)->approve($token, 'Osric Tamblyn');
+        $this->get(GivenProofs::class)->approve($token, 'Osric Tamblyn');
         $this->expectException(Conflict::class);
         $this->get(DrawOrder::class)->price($docket, $seen, '1');
     }
@@ -264,6 +266,7 @@ final class ProofsTest extends ShopTestCase
     {
         [$docket, $token] = $this->linked();
         $links = $this->get(ProofLinks::class);
+        $given = $this->get(GivenProofs::class);
         [$second, $other] = $links->give($docket, '');
         $links->withdraw($docket, $second->id());
         $this->assertClosed('withdrawn', $other);
@@ -271,13 +274,13 @@ final class ProofsTest extends ShopTestCase
         $this->clock->modify(\sprintf('+%d days +1 minute', $days));
         $this->assertClosed('expired', $token);
         $this->expectException(NotFound::class);
-        $links->follow(str_repeat('a', 43));
+        $given->follow(str_repeat('a', 43));
     }
 
     public function testAChangeRequestIsKeptWithItsSpotAndNeedsWords(): void
     {
         [$docket, $token] = $this->linked();
-        $links = $this->get(ProofLinks::class);
+        $links = $this->get(GivenProofs::class);
         $links->requestChange($token, 'Osric', 'A little higher, please', [90_500, 20_000]);
         $request = $links->changeRequests($docket)[0];
         self::assertSame(
@@ -304,7 +307,7 @@ final class ProofsTest extends ShopTestCase
     public function testNotesByALinkAreBounded(): void
     {
         [$docket, $token] = $this->linked();
-        $links = $this->get(ProofLinks::class);
+        $links = $this->get(GivenProofs::class);
         try {
             for ($nth = 1; $nth <= 60; ++$nth) {
                 $links->requestChange($token, 'Osric', "Wish $nth", null);
@@ -422,7 +425,7 @@ final class ProofsTest extends ShopTestCase
     private function assertClosed(string $why, string $token): void
     {
         try {
-            $this->get(ProofLinks::class)->follow($token);
+            $this->get(GivenProofs::class)->follow($token);
             self::fail($why);
         } catch (LinkClosed $closed) {
             self::assertStringContainsString($why, $closed->getMessage());

@@ -4124,6 +4124,8 @@ export interface components {
             tries: number;
             /** @description What the post said when it did not take it. */
             says: string;
+            /** @description Whether it waits, and nobody brings it to the post any more. */
+            forgotten: boolean;
             /** @description When it is tried next, ISO 8601. */
             nextAt: string | null;
         };

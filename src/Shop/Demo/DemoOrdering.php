@@ -19,6 +19,7 @@ use Yelbo\Shop\Orders\DrawOrder;
 use Yelbo\Shop\Orders\TakeOrder;
 use Yelbo\Shop\Orders\TypedOrder;
 use Yelbo\Shop\Proofs\Approval;
+use Yelbo\Shop\Proofs\GivenProofs;
 use Yelbo\Shop\Proofs\ProofLinks;
 use Yelbo\Shop\Stock\FilmOnShelf;
 use Yelbo\Trade\Plan\StepKind;
@@ -66,6 +67,7 @@ final readonly class DemoOrdering
         private DesignLibrary $designs,
         private Approval $approval,
         private ProofLinks $links,
+        private GivenProofs $given,
         private DemoMaking $making,
         private BenchWork $bench,
         private Book $book,
@@ -167,8 +169,8 @@ final readonly class DemoOrdering
         if (isset($order['change'])) {
             [, $token] = $this->links->give($docket, (string) ($order['answers']['contact'] ?? ''));
             Clock::set(new MockClock($began->modify('+5 hours')));
-            $this->links->follow($token);
-            $this->links->requestChange($token, $docket->customer()?->name() ?? '', $order['change'][0], [
+            $this->given->follow($token);
+            $this->given->requestChange($token, $docket->customer()?->name() ?? '', $order['change'][0], [
                 (int) (1000 * $order['change'][1]),
                 (int) (1000 * $order['change'][2]),
             ]);

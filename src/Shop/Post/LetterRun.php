@@ -13,6 +13,8 @@ final class LetterRun
     /** Minutes from one try to the next: two days in all, the first tries soon after each other. */
     private const AGAIN_AFTER = [1, 5, 15, 30, 60, 120, 240, 480, 720, 1200];
     private const LONGEST_SAYS = 300;
+    /** Minutes past its time: nobody brings it any more, as after a backup was put back. */
+    private const FORGOTTEN_AFTER = 60;
 
     #[ORM\Column(length: 10, nullable: true)]
     private ?LetterState $state = null;
@@ -67,6 +69,18 @@ final class LetterRun
     public function nextAt(): ?\DateTimeImmutable
     {
         return $this->nextAt;
+    }
+
+    /** A moment that a letter which is still to be tried has to be tried after: else nobody tries it any more. */
+    public static function forgottenBefore(\DateTimeImmutable $now): \DateTimeImmutable
+    {
+        return $now->modify('-'.self::FORGOTTEN_AFTER.' minutes');
+    }
+
+    /** Whether it waits, and nobody brings it to the post any more. */
+    public function isForgotten(\DateTimeImmutable $now): bool
+    {
+        return LetterState::Waiting === $this->state && $this->nextAt < self::forgottenBefore($now);
     }
 
     /** The post took it. */

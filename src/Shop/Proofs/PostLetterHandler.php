@@ -16,8 +16,7 @@ use Yelbo\Shop\Post\LetterState;
 
 /**
  * Brings a letter to the post, for two days where the post does not answer. What becomes of it stands at its link and
- * in
- * the book; a letter whose link was withdrawn meanwhile is not sent.
+ * in the book; a letter whose link was withdrawn meanwhile is not sent.
  */
 #[AsMessageHandler]
 final readonly class PostLetterHandler
@@ -35,7 +34,8 @@ final readonly class PostLetterHandler
     public function __invoke(PostLetter $message): void
     {
         $link = $this->records->find(ProofLink::class, $message->link);
-        // Told twice, it is sent once. Only a worker that is killed between the post's answer and the record of it leaves a
+        // Told twice, it is sent once. Only a worker that is killed between the post's answer and the record of it
+        // leaves a
         // letter that goes out a second time: better twice than never.
         if (
             null === $link

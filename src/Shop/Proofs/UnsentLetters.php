@@ -6,6 +6,7 @@ namespace Yelbo\Shop\Proofs;
 
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\Clock\ClockInterface;
+use Yelbo\Shop\Post\LetterRun;
 use Yelbo\Shop\Post\LetterState;
 use Yelbo\Trade\Journey\DocketState;
 
@@ -21,8 +22,8 @@ final readonly class UnsentLetters
     }
 
     /**
-     * @return list<ProofLink> of orders that wait for a yes: refused, given up, or tried in vain so far; the newest
-     *     first
+     * @return list<ProofLink> of orders that wait for a yes: refused, given up, tried in vain so far, or
+     *     forgotten; the newest first
      */
     public function all(): array
     {
@@ -39,8 +40,7 @@ final readonly class UnsentLetters
             ->setParameter('over', [LetterState::Refused->value, LetterState::GivenUp->value])
             ->setParameter('waiting', LetterState::Waiting->value)
             ->setParameter('tries', self::TRIES)
-            // Nobody brings it any more: it was written before a backup that was put back.
-            ->setParameter('late', $this->clock->now()->modify('-1 hour'))
+            ->setParameter('late', LetterRun::forgottenBefore($this->clock->now()))
             ->orderBy('l.id', 'DESC')
             ->setMaxResults(self::MOST)
             ->getQuery()

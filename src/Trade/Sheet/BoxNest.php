@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Yelbo\Trade\Sheet;
 
 use Yelbo\Trade\Geometry\Box;
-use Yelbo\Trade\Geometry\Geos;
 use Yelbo\Trade\Geometry\Region;
 use Yelbo\Trade\Measure\Length;
 use Yelbo\Trade\Measure\Size;
@@ -46,7 +45,7 @@ final readonly class BoxNest
             }
         }
 
-        return new Plan($sheets, $this->left($waiting, $stock));
+        return new Plan($sheets, Plan::unplaced($waiting, fn (NestPiece $piece): string => $this->why($piece, $stock)));
     }
 
     /**
@@ -223,30 +222,8 @@ final readonly class BoxNest
             $length = max($length, $place->put($shapes[$place->piece])->box()->bottom);
             $film += $shapes[$place->piece]->area();
         }
-        $box = $stock->outline->box();
-        $used = Geos::clipped(
-            $stock->outline,
-            new Box($box->left, $box->top, $box->right, min($length, $box->bottom)),
-        )->area();
 
-        return new Sheet($stock->id, $places, $length, $used > 0 ? $film / $used : 0.0);
-    }
-
-    /**
-     * @param list<NestPiece> $waiting
-     * @param list<NestStock> $stock
-     *
-     * @return list<array{piece: string, count: int, why: string}>
-     */
-    private function left(array $waiting, array $stock): array
-    {
-        $left = [];
-        foreach ($waiting as $piece) {
-            $left[$piece->id] ??= ['piece' => $piece->id, 'count' => 0, 'why' => $this->why($piece, $stock)];
-            ++$left[$piece->id]['count'];
-        }
-
-        return array_values($left);
+        return new Sheet($stock->id, $places, $length, $stock->fill($length, $film));
     }
 
     /** @param list<NestStock> $stock */

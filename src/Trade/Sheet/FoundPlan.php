@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Yelbo\Trade\Sheet;
 
-use Yelbo\Trade\Geometry\Box;
 use Yelbo\Trade\Geometry\Geos;
 use Yelbo\Trade\Geometry\Region;
 use Yelbo\Trade\Measure\Length;
@@ -50,41 +49,16 @@ final readonly class FoundPlan
                 $length = max($length, $place->put($copies[$copy]->region)->box()->bottom);
                 $film += $copies[$copy]->region->area();
             }
-            $sheets[] = new Sheet($stock[$of]->id, $places, $length, $this->fill($stock[$of], $length, $film));
+            $sheets[] = new Sheet($stock[$of]->id, $places, $length, $stock[$of]->fill($length, $film));
         }
 
         return new Plan(
             $sheets,
-            $this->left(array_map(static fn (int $copy): NestPiece => $copies[$copy], $rest), $stock),
+            Plan::unplaced(
+                array_map(static fn (int $copy): NestPiece => $copies[$copy], $rest),
+                fn (NestPiece $piece): string => $this->why($piece, $stock),
+            ),
         );
-    }
-
-    private function fill(NestStock $stock, int $length, float $film): float
-    {
-        $box = $stock->outline->box();
-        $used = Geos::clipped(
-            $stock->outline,
-            new Box($box->left, $box->top, $box->right, min($length, $box->bottom)),
-        )->area();
-
-        return $used > 0 ? $film / $used : 0.0;
-    }
-
-    /**
-     * @param list<NestPiece> $waiting
-     * @param list<NestStock> $stock
-     *
-     * @return list<array{piece: string, count: int, why: string}>
-     */
-    private function left(array $waiting, array $stock): array
-    {
-        $left = [];
-        foreach ($waiting as $piece) {
-            $left[$piece->id] ??= ['piece' => $piece->id, 'count' => 0, 'why' => $this->why($piece, $stock)];
-            ++$left[$piece->id]['count'];
-        }
-
-        return array_values($left);
     }
 
     /** @param list<NestStock> $stock */

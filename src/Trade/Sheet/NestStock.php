@@ -78,4 +78,21 @@ final readonly class NestStock
         return 1 === \count($region->rings())
             && abs($region->area() * 1e6 - (float) $box->width() * $box->height()) < 1;
     }
+
+    /**
+     * How much of what is used of it is film that stays.
+     *
+     * @param int   $length how far down anything reaches, µm
+     * @param float $film   mm², as `Region::area()`
+     */
+    public function fill(int $length, float $film): float
+    {
+        $box = $this->outline->box();
+        $used = Geos::clipped(
+            $this->outline,
+            new Box($box->left, $box->top, $box->right, min($length, $box->bottom)),
+        )->area();
+
+        return $used > 0 ? $film / $used : 0.0;
+    }
 }

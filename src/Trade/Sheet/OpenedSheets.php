@@ -60,17 +60,7 @@ final readonly class OpenedSheets
     /** @return OpenSheet */
     public function begun(SheetRaster $bed, Fixed $fixed, int $nth): array
     {
-        $sheet = [
-            'stock' => $fixed->stock,
-            'fixed' => $nth,
-            'taken' => $bed->empty,
-            'near' => [],
-            'reach' => 0,
-            'free' => $bed->free,
-            'placed' => [],
-            'bottom' => 0,
-            'full' => [],
-        ];
+        $sheet = ['fixed' => $nth] + self::opened($fixed->stock, $bed);
         foreach ($fixed->laid as [$piece, $put]) {
             [, $near, $far] = Geos::spread(
                 $put,

@@ -14,4 +14,23 @@ final readonly class Plan
     public function __construct(public array $sheets, public array $left)
     {
     }
+
+    /**
+     * What found no place, each kind once.
+     *
+     * @param list<NestPiece>            $waiting
+     * @param \Closure(NestPiece): string $why     asked once of each kind
+     *
+     * @return list<array{piece: string, count: int, why: string}>
+     */
+    public static function unplaced(array $waiting, \Closure $why): array
+    {
+        $left = [];
+        foreach ($waiting as $piece) {
+            $left[$piece->id] ??= ['piece' => $piece->id, 'count' => 0, 'why' => $why($piece)];
+            ++$left[$piece->id]['count'];
+        }
+
+        return array_values($left);
+    }
 }

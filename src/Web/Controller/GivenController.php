@@ -13,7 +13,7 @@ use Yelbo\Shop\Objects\ObjectPhotos;
 use Yelbo\Shop\Orders\ProofPage;
 use Yelbo\Shop\Price\Invoices;
 use Yelbo\Shop\Proofs\ChangeRequest;
-use Yelbo\Shop\Proofs\ProofLinks;
+use Yelbo\Shop\Proofs\GivenProofs;
 use Yelbo\Shop\Records\NotFound;
 use Yelbo\Web\Address;
 use Yelbo\Web\Paper\BillPaper;
@@ -31,7 +31,7 @@ final readonly class GivenController
     private const TOKEN = ['token' => '[A-Za-z0-9_-]{20,80}'];
 
     public function __construct(
-        private ProofLinks $links,
+        private GivenProofs $given,
         private ProofPaper $paper,
         private BroughtArts $arts,
         private ObjectPhotos $photos,
@@ -47,14 +47,14 @@ final readonly class GivenController
     #[Route('/api/given/{token}', name: 'given', requirements: self::TOKEN, methods: ['GET'])]
     public function look(string $token): GivenProofView
     {
-        return $this->view($this->links->follow($token));
+        return $this->view($this->given->follow($token));
     }
 
     /** Takes the customer's yes to the proof the link shows. */
     #[Route('/api/given/{token}/yes', name: 'given-yes', requirements: self::TOKEN, methods: ['POST'])]
     public function yes(string $token, #[MapRequestPayload] GivenYesRequest $request): GivenProofView
     {
-        return $this->view($this->links->approve($token, $request->name, $request->asItIs));
+        return $this->view($this->given->approve($token, $request->name, $request->asItIs));
     }
 
     /** Takes down what the customer wants changed, pinned to a spot where one is named. */
@@ -62,7 +62,7 @@ final readonly class GivenController
     public function requestChange(string $token, #[MapRequestPayload] GivenChangeRequest $request): GivenProofView
     {
         return $this->view(
-            $this->links->requestChange($token, $request->name, $request->note, $request->spot(), $request->item),
+            $this->given->requestChange($token, $request->name, $request->note, $request->spot(), $request->item),
         );
     }
 
@@ -70,7 +70,7 @@ final readonly class GivenController
     #[Route('/api/given/{token}/proof.pdf', name: 'given-pdf', requirements: self::TOKEN, methods: ['GET'])]
     public function pdf(string $token): Response
     {
-        $page = $this->links->follow($token);
+        $page = $this->given->follow($token);
 
         return $this->paper->response($page->docket()->proofs()->version($page->nth()));
     }
@@ -79,7 +79,7 @@ final readonly class GivenController
     #[Route('/api/given/{token}/quote.pdf', name: 'given-quote', requirements: self::TOKEN, methods: ['GET'])]
     public function quote(string $token): Response
     {
-        $page = $this->links->follow($token);
+        $page = $this->given->follow($token);
 
         return $this->bills->response($this->invoices->quote($page->docket()->proofs()->version($page->nth())));
     }
@@ -93,7 +93,7 @@ final readonly class GivenController
     )]
     public function picture(string $token, int $id): Response
     {
-        $page = $this->links->follow($token);
+        $page = $this->given->follow($token);
         foreach ($page->docket()->proofs()->version($page->nth()) as $shown) {
             if (\in_array($id, $shown->drawing()->pictures(), true)) {
                 return ArtController::jpeg($this->arts->numbered($id));
@@ -111,7 +111,7 @@ final readonly class GivenController
     )]
     public function photo(string $token, string $name): Response
     {
-        $page = $this->links->follow($token);
+        $page = $this->given->follow($token);
         foreach ($page->docket()->proofs()->version($page->nth()) as $shown) {
             if ($shown->frozen()->on->photo === $name) {
                 return ObjectsController::jpeg($this->photos->named($name)->jpeg());
@@ -123,9 +123,9 @@ final readonly class GivenController
     private function view(ProofPage $proof): GivenProofView
     {
         $docket = $proof->docket();
-        [$state, $says] = ProofLinks::standing($proof);
+        [$state, $says] = GivenProofs::standing($proof);
         $mine = array_filter(
-            $this->links->changeRequests($docket),
+            $this->given->changeRequests($docket),
             static fn (ChangeRequest $request): bool => $request->proof()->nth() === $proof->nth(),
         );
 

@@ -19,6 +19,7 @@ use Yelbo\Shop\Orders\ProofPage;
 use Yelbo\Shop\People\Worker;
 use Yelbo\Shop\Post\Letter;
 use Yelbo\Shop\Post\Outbox;
+use Yelbo\Shop\Proofs\GivenProofs;
 use Yelbo\Shop\Proofs\ProofLink;
 use Yelbo\Shop\Proofs\ProofLinks;
 use Yelbo\Shop\Proofs\ProofMailer;
@@ -46,6 +47,7 @@ final readonly class ProofController
         private Dockets $dockets,
         private DrawOrder $draw,
         private ProofLinks $links,
+        private GivenProofs $given,
         private ProofMailer $post,
         private Outbox $outbox,
         private ProofPaper $paper,
@@ -189,7 +191,7 @@ final readonly class ProofController
                 fn (ProofLink $link): LinkView => LinkView::from($link, $this->clock->now()),
                 $this->links->ofDocket($docket),
             ),
-            array_map(ChangeRequestView::from(...), $this->links->changeRequests($docket)),
+            array_map(ChangeRequestView::from(...), $this->given->changeRequests($docket)),
         );
     }
 }

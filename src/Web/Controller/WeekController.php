@@ -108,6 +108,7 @@ final readonly class WeekController
         return MorningView::from(
             $this->morning->now(),
             $this->isGranted->isGranted('ROLE_OWNER') ? $this->notices->all() : [],
+            $this->clock->now(),
         );
     }
 

@@ -10,7 +10,7 @@ use Symfony\Component\HttpKernel\Event\RequestEvent;
 use Symfony\Component\HttpKernel\Exception\HttpException;
 use Symfony\Component\HttpKernel\Exception\UnsupportedMediaTypeHttpException;
 use Symfony\Component\HttpKernel\KernelEvents;
-use Yelbo\Shop\Proofs\ProofLinks;
+use Yelbo\Shop\Proofs\GivenProofs;
 
 /**
  * What a request carries is looked at only once it is known that whoever sends it may: first the right, or the link's
@@ -21,10 +21,11 @@ final readonly class Bodies
     /** Bytes: what is read of those nobody knows, and of workers. The server in front has the same bounds. */
     private const AT_THE_DOOR = 8192;
     private const BY_LINK = 16_384;
+    private const INSIDE = 2_097_152;
     /** Where the body is a file. */
     private const FILES = ['photo', 'docket-art', 'art-trace', 'docket-picture'];
 
-    public function __construct(private ProofLinks $links)
+    public function __construct(private GivenProofs $given)
     {
     }
 
@@ -47,17 +48,17 @@ final readonly class Bodies
         $token = $request->attributes->get('token');
         $isByLink = str_starts_with($route, 'given') && \is_string($token) && 'given-page' !== $route;
         if ($isByLink) {
-            $this->links->refuseClosed($token);
+            $this->given->refuseClosed($token);
         }
         if (!$request->isMethodSafe() && !\in_array($route, self::FILES, true)) {
-            $this->refuse($request, $isByLink ? self::BY_LINK : null);
+            $this->refuse($request, $isByLink ? self::BY_LINK : self::INSIDE);
         }
     }
 
-    private function refuse(Request $request, ?int $most): void
+    private function refuse(Request $request, int $most): void
     {
         $body = $request->getContent();
-        if (null !== $most && \strlen($body) > $most) {
+        if (\strlen($body) > $most) {
             throw new HttpException(413, 'More than is said here.');
         }
         if ('' === $body && [] === $request->request->all()) {

@@ -13,7 +13,7 @@ use Symfony\Component\HttpKernel\Exception\HttpException;
 final readonly class JsonBounds
 {
     /** Lists and objects within each other. */
-    private const MOST_DEPTH = 16;
+    public const MOST_DEPTH = 16;
     /** Fields of one object. */
     private const MOST_FIELDS = 200;
     /**

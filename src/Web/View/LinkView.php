@@ -45,7 +45,7 @@ final readonly class LinkView
                 !$link->isOpen($now) => 'expired',
                 default => 'open',
             },
-            LetterRunView::from($link->letter()),
+            LetterRunView::from($link->letter(), $now),
         );
     }
 }

@@ -25,7 +25,7 @@ final readonly class MorningLetterView
     ) {
     }
 
-    public static function from(ProofLink $link): self
+    public static function from(ProofLink $link, \DateTimeImmutable $now): self
     {
         $docket = $link->proof()->docket();
 
@@ -34,7 +34,7 @@ final readonly class MorningLetterView
             $docket->tag(),
             $link->id(),
             $link->sentTo(),
-            LetterRunView::from($link->letter()) ?? throw new \LogicException('No letter was written.'),
+            LetterRunView::from($link->letter(), $now) ?? throw new \LogicException('No letter was written.'),
         );
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Yelbo\Web\View;
 
 use Yelbo\Shop\Proofs\ChangeRequest;
+use Yelbo\Shop\Proofs\ProofLink;
 use Yelbo\Shop\Week\MorningList;
 
 /** What somebody has to know before the day begins. */
@@ -33,7 +34,7 @@ final readonly class MorningView
     }
 
     /** @param list<string> $notices */
-    public static function from(MorningList $list, array $notices): self
+    public static function from(MorningList $list, array $notices, \DateTimeImmutable $now): self
     {
         return new self(
             $list->planned,
@@ -57,7 +58,10 @@ final readonly class MorningView
                 ),
                 $list->asked,
             ),
-            array_map(MorningLetterView::from(...), $list->letters),
+            array_map(
+                static fn (ProofLink $link): MorningLetterView => MorningLetterView::from($link, $now),
+                $list->letters,
+            ),
             array_map(static fn (array $one): MorningLowView => new MorningLowView(...$one), $list->low),
             $notices,
         );

@@ -80,9 +80,9 @@ export function Links({ docket, links }: { docket: Docket; links: Schemas['LinkV
                     : 'not opened yet'
                   : link.state}
               </span>
-              {link.state === 'open' && <Letter letter={link.letter} />}
+              {link.state !== 'withdrawn' && <Letter letter={link.letter} />}
             </span>
-            {link.state === 'open' && isAstray(link.letter) && (
+            {link.state !== 'withdrawn' && isAstray(link.letter) && (
               <Move onClick={() => again.mutate(link.id)} disabled={again.isPending}>
                 Send again
               </Move>
