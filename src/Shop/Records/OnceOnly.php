@@ -23,6 +23,7 @@ final class OnceOnly implements ResetInterface
     /** @var array{string, string, string}|null the key, who asks, and for what */
     private ?array $asked = null;
     private bool $isKept = false;
+    private bool $hasEnded = false;
 
     public function __construct(private readonly ClockInterface $clock)
     {
@@ -51,6 +52,18 @@ final class OnceOnly implements ResetInterface
     public function kept(): void
     {
         $this->isKept = true;
+    }
+
+    /** A transaction ended, with whatever was done in it. */
+    public function ended(): void
+    {
+        $this->hasEnded = true;
+    }
+
+    /** Whether anything of the request is kept already. */
+    public function hasEnded(): bool
+    {
+        return $this->hasEnded;
     }
 
     /**
@@ -103,6 +116,7 @@ final class OnceOnly implements ResetInterface
     public function reset(): void
     {
         $this->asked = null;
+        $this->hasEnded = false;
         $this->isKept = false;
     }
 }

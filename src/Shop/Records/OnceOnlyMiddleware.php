@@ -45,6 +45,7 @@ final readonly class OnceOnlyMiddleware implements Middleware
                             );
                         }
                         parent::commit();
+                        $this->once->ended();
                         if (null !== $keep) {
                             $this->once->kept();
                         }
