@@ -14,6 +14,8 @@ final class Address
     public const NUMBER = '[0-9]{1,9}';
     /** A number within an order: a version, an item. */
     public const FEW = '[0-9]{1,4}';
+    /** What a request was asked with. */
+    public const KEY = '[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}';
 
     private function __construct()
     {

@@ -2480,6 +2480,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/under-way/{key}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Tells how far a request has come that takes long, by the key it was asked with. */
+        get: operations["under-way"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/vocabulary": {
         parameters: {
             query?: never;
@@ -6916,6 +6933,15 @@ export interface components {
              * @default
              */
             lip?: string;
+        };
+        /** @description How far something has come that takes long. */
+        UnderWayView: {
+            /** @description What is counted, as `names set`; null where nothing was told yet. */
+            what: string | null;
+            /** @description So many of them. */
+            done: number;
+            /** @description And so many there are. */
+            of: number;
         };
         /**
          * @description Where the decal will live.
@@ -13483,6 +13509,38 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["StepsView"];
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    "under-way": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The key a request was asked with. */
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["UnderWayView"];
                 };
             };
             /** @description A problem, as a sentence */

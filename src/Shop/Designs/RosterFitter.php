@@ -28,6 +28,7 @@ final readonly class RosterFitter
         private DesignWords $words,
         private Typesetter $typesetter,
         private ShopRules $rules,
+        private StillWanted $wanted,
     ) {
     }
 
@@ -37,6 +38,7 @@ final readonly class RosterFitter
      * @param list<list<string>> $roster the lines of each member
      *
      * @throws Refused at `/set/…`
+     * @throws GivenUp where nobody waits for it any more
      */
     public function fitSet(MeasuredObject $object, array $roster, Design $design): FittedSet
     {
@@ -47,6 +49,8 @@ final readonly class RosterFitter
             $members,
             $design->setSize(),
             $design->offsets(),
+            // Each is set twice: by itself, and as high as the others.
+            after: fn (int $done, int $of) => $this->wanted->orStopAt('names set', intdiv($done, 2), intdiv($of, 2)),
         );
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Yelbo\Shop\Orders;
 
+use Symfony\Contracts\Service\ResetInterface;
 use Yelbo\Shop\Designs\DesignFitter;
 use Yelbo\Shop\Designs\Draft;
 use Yelbo\Shop\Designs\ElementLayout;
@@ -16,13 +17,25 @@ use Yelbo\Trade\Lettering\SetMember;
 use Yelbo\Trade\Refused;
 
 /** The decals of an item as a draft draws them: one, or of a set one for each name. */
-final readonly class DrawnItems
+final class DrawnItems implements ResetInterface
 {
+    private ?string $key = null;
+    /**
+     * @var list<array{list<string>, WholeDecal}> the last that were drawn: a proof asks for them again for its price
+     */
+    private array $last = [];
+
     public function __construct(
-        private DesignFitter $fitter,
-        private RosterFitter $rosters,
-        private ElementLayout $elements,
+        private readonly DesignFitter $fitter,
+        private readonly RosterFitter $rosters,
+        private readonly ElementLayout $elements,
     ) {
+    }
+
+    public function reset(): void
+    {
+        $this->key = null;
+        $this->last = [];
     }
 
     /**
@@ -31,6 +44,24 @@ final readonly class DrawnItems
      * @throws Refusals|Refused
      */
     public function decals(Item $item, Draft $draft): array
+    {
+        $key = $this->fitter->key($item->object(), $draft->lines, $draft->design).
+            serialize([$draft->roster, $draft->elements]);
+        if ($key === $this->key && [] !== $this->last) {
+            return $this->last;
+        }
+        $this->last = $this->drawn($item, $draft);
+        $this->key = $key;
+
+        return $this->last;
+    }
+
+    /**
+     * @return non-empty-list<array{list<string>, WholeDecal}>
+     *
+     * @throws Refusals|Refused
+     */
+    private function drawn(Item $item, Draft $draft): array
     {
         try {
             if (!$draft->isSet()) {

@@ -9,6 +9,7 @@ use Symfony\Component\Clock\ClockInterface;
 use Yelbo\Shop\Designs\BroughtArts;
 use Yelbo\Shop\Designs\Design;
 use Yelbo\Shop\Designs\Draft;
+use Yelbo\Shop\Designs\StillWanted;
 use Yelbo\Shop\Designs\WholeDecal;
 use Yelbo\Shop\Objects\MeasuredObject;
 use Yelbo\Shop\Settings\ShopRules;
@@ -22,7 +23,11 @@ use Yelbo\Trade\Lettering\Words;
 use Yelbo\Trade\Object\SurfaceLessKeepOuts;
 use Yelbo\Trade\Rule;
 
-/** Freezes the drawing of a thing as a page of its order's next proof. */
+/**
+ * Freezes the drawing of a thing as a page of its order's next proof.
+ *
+ * @phpstan-import-type Part from ProofPage
+ */
 final readonly class ProofMaker
 {
     public function __construct(
@@ -32,6 +37,7 @@ final readonly class ProofMaker
         private Outlines $outlines,
         private CareCard $care,
         private ClockInterface $clock,
+        private StillWanted $wanted,
     ) {
     }
 
@@ -54,7 +60,7 @@ final readonly class ProofMaker
             $draft->lines,
             $draft->design->face(),
             $first->capHeight,
-            array_map(fn (array $decal): array => $this->part($decal[0], $decal[1]), $decals),
+            $this->parts($decals),
             $this->facts($item, $draft->design, $decals[0][1])->charged(
                 $item->docket()->price(),
                 $quote,
@@ -130,29 +136,25 @@ final readonly class ProofMaker
     }
 
     /**
+     * @param non-empty-list<array{list<string>, WholeDecal}> $decals
+     *
+     * @return non-empty-list<Part>
+     */
+    private function parts(array $decals): array
+    {
+        $parts = [];
+        foreach ($decals as $nth => [$lines, $whole]) {
+            $this->wanted->orStopAt('outlines written', $nth, \count($decals));
+            $parts[] = $this->part($lines, $whole);
+        }
+
+        return $parts;
+    }
+
+    /**
      * @param list<string> $lines
      *
-     * @return array{
-     *     lines: list<string>,
-     *     cut?: list<string>,
-     *     capHeight: int,
-     *     width: int,
-     *     height: int,
-     *     left: int,
-     *     top: int,
-     *     layers: list<array{
-     *         role: string,
-     *         film: int|null,
-     *         outline: string,
-     *         width: int,
-     *         height: int,
-     *         area: float,
-     *         group: int,
-     *         left: int,
-     *         top: int,
-     *         picture?: array{int, int, int, int, int},
-     *     }>,
-     * }
+     * @return Part
      */
     private function part(array $lines, WholeDecal $whole): array
     {

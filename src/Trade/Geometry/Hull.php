@@ -7,6 +7,9 @@ namespace Yelbo\Trade\Geometry;
 /** The convex hull of a region's corners: all that matters for fitting into a convex area. */
 final readonly class Hull
 {
+    /** No corner is further from the origin, µm: two of them go into one number, which sorts many times as fast. */
+    private const FURTHEST = 1 << 30;
+
     /** @param list<array{int, int}> $corners in order round, µm */
     private function __construct(public array $corners)
     {
@@ -16,9 +19,56 @@ final readonly class Hull
     public static function ofRegion(Region $region): self
     {
         $points = array_merge(...array_map(static fn (array $polygon): array => $polygon[0], $region->polygons));
-        usort($points, static fn (array $a, array $b): int => $a <=> $b);
+        [$left, $top, $right, $bottom] = self::within($points);
+        $packed = [];
+        foreach ($points as [$x, $y]) {
+            if ($x <= $left || $x >= $right || $y <= $top || $y >= $bottom) {
+                $packed[] = ($x + self::FURTHEST) << 32 | $y + self::FURTHEST;
+            }
+        }
+        sort($packed);
+        $points = array_map(
+            static fn (int $point): array => [
+                ($point >> 32) - self::FURTHEST,
+                ($point & 0xFFFF_FFFF) - self::FURTHEST,
+            ],
+            $packed,
+        );
 
         return new self([...self::side($points), ...self::side(array_reverse($points))]);
+    }
+
+    /**
+     * A box whose inside holds no corner of the hull: the points nearest to the four corners of the box of all lie
+     * round each of its corners, one in each quarter.
+     *
+     * @param list<array{int, int}> $points
+     *
+     * @return array{int, int, int, int} left, top, right, bottom, µm
+     */
+    private static function within(array $points): array
+    {
+        $upLeft = $upRight = $downLeft = $downRight = $points[0] ?? [0, 0];
+        foreach ($points as $point) {
+            [$x, $y] = $point;
+            if ($x + $y < $upLeft[0] + $upLeft[1]) {
+                $upLeft = $point;
+            } elseif ($x + $y > $downRight[0] + $downRight[1]) {
+                $downRight = $point;
+            }
+            if ($x - $y > $upRight[0] - $upRight[1]) {
+                $upRight = $point;
+            } elseif ($x - $y < $downLeft[0] - $downLeft[1]) {
+                $downLeft = $point;
+            }
+        }
+
+        return [
+            max($upLeft[0], $downLeft[0]),
+            max($upLeft[1], $upRight[1]),
+            min($upRight[0], $downRight[0]),
+            min($downLeft[1], $downRight[1]),
+        ];
     }
 
     /**

@@ -62,10 +62,19 @@ final readonly class Region
         $right = $bottom = \PHP_INT_MIN;
         foreach ($this->polygons as $polygon) {
             foreach ($polygon[0] as [$x, $y]) {
-                $left = min($left, $x);
-                $right = max($right, $x);
-                $top = min($top, $y);
-                $bottom = max($bottom, $y);
+                // Comparing is quicker than asking for the smaller one.
+                if ($x < $left) {
+                    $left = $x;
+                }
+                if ($x > $right) {
+                    $right = $x;
+                }
+                if ($y < $top) {
+                    $top = $y;
+                }
+                if ($y > $bottom) {
+                    $bottom = $y;
+                }
             }
         }
 
@@ -83,9 +92,21 @@ final readonly class Region
     /** This region moved by so much, µm. */
     public function moved(int $dx, int $dy): self
     {
-        return 0 === $dx && 0 === $dy
-            ? $this
-            : $this->mapped(static fn (int $x, int $y): array => [$x + $dx, $y + $dy]);
+        if (0 === $dx && 0 === $dy) {
+            return $this;
+        }
+        $polygons = $this->polygons;
+        foreach ($polygons as &$polygon) {
+            foreach ($polygon as &$ring) {
+                foreach ($ring as &$point) {
+                    $point = [$point[0] + $dx, $point[1] + $dy];
+                }
+                unset($point);
+            }
+            unset($ring);
+        }
+
+        return new self($polygons);
     }
 
     /** Turned clockwise as seen on screen (y down) about the origin. @param float $degrees */
@@ -265,17 +286,17 @@ final readonly class Region
     /** @param \Closure(int, int): array{int, int} $move a map that mirrors nothing */
     private function mapped(\Closure $move): self
     {
-        return new self(
-            array_map(
-                static fn (array $polygon): array => array_map(
-                    static fn (array $ring): array => array_map(
-                        static fn (array $point): array => $move($point[0], $point[1]),
-                        $ring,
-                    ),
-                    $polygon,
-                ),
-                $this->polygons,
-            ),
-        );
+        $polygons = $this->polygons;
+        foreach ($polygons as &$polygon) {
+            foreach ($polygon as &$ring) {
+                foreach ($ring as &$point) {
+                    $point = $move($point[0], $point[1]);
+                }
+                unset($point);
+            }
+            unset($ring);
+        }
+
+        return new self($polygons);
     }
 }

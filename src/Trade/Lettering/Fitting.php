@@ -36,6 +36,8 @@ final readonly class Fitting
     private PartsOnBall $onBall;
     private FlatFitting $flat;
     private AllRound $allRound;
+    /** @var \WeakMap<Surface, array<string, array{Room, Room, Room}>> */
+    private \WeakMap $rooms;
 
     /** @param int $step µm; sizes that fit are told in whole steps, rounded down, so that what is told fits */
     public function __construct(private Typesetter $typesetter, private Rules $rules, private int $step = 1)
@@ -45,6 +47,7 @@ final readonly class Fitting
         $this->onBall = new PartsOnBall($typesetter);
         $this->flat = new FlatFitting($typesetter);
         $this->allRound = new AllRound($typesetter);
+        $this->rooms = new \WeakMap();
     }
 
     /**
@@ -129,16 +132,17 @@ final readonly class Fitting
         bool $centred,
         float $strain,
     ): Fitted {
-        $room = $surface->safe($clearance ?? $surface->clearance($this->rules));
-        $safe = $room->region();
-        if ($safe->isEmpty()) {
-            throw NoRoom::on($surface, $clearance, $this->rules);
-        }
-        $inner = $room->inset(self::ROUNDING + max([0, ...(array) $offset]) + $words->setting->mending->thicken);
+        $grown = max([0, ...(array) $offset]) + $words->setting->mending->thicken;
+        [$room, $free, $inner] = $this->rooms(
+            $surface,
+            $clearance,
+            self::ROUNDING + $grown,
+            $centred && null === $at,
+            $words->setting->lean,
+        );
         $middle = self::middle($room);
-        [$words, $ring] = $this->rings->ringed($words, $inner, $middle, $capHeight);
-        $base = $surface instanceof SurfaceLessKeepOuts ? $surface->surface : $surface;
-        $inner = $centred && null === $at ? self::anchored($base, $inner, $middle, $words->setting->lean) : $inner;
+        [$words, $ring] = $this->rings->ringed($words, $free, $middle, $capHeight);
+        $base = self::base($surface);
         if ($base instanceof Taper) {
             $fitted = $this->onTaper->fit($base, $room, $inner, $words, $capHeight, $offset, $at, $middle);
             if (null !== $fitted && $fitted->droop > Development::SHOWS) {
@@ -153,6 +157,40 @@ final readonly class Fitting
             $base instanceof Ball => $this->strained($base, $fit, $capHeight, $offset, $strain),
             default => $fit($capHeight),
         };
+    }
+
+    /**
+     * The room on an object: what is safe, what of that is left for the corners of art, and that with art's middle
+     * where it belongs. Whatever is fitted there has the same.
+     *
+     * @param int $inset µm
+     *
+     * @return array{Room, Room, Room}
+     *
+     * @throws Refused where the object leaves none
+     */
+    private function rooms(Surface $surface, ?int $clearance, int $inset, bool $anchored, float $lean): array
+    {
+        $known = $this->rooms[$surface] ?? [];
+        $key = "$clearance $inset ".($anchored ? $lean : 'free');
+        if (!isset($known[$key])) {
+            $room = $surface->safe($clearance ?? $surface->clearance($this->rules));
+            if ($room->region()->isEmpty()) {
+                throw NoRoom::on($surface, $clearance, $this->rules);
+            }
+            $free = $room->inset($inset);
+            $inner = $anchored ? self::anchored(self::base($surface), $free, self::middle($room), $lean) : $free;
+            $this->rooms[$surface] = [...$known, $key => [$room, $free, $inner]];
+
+            return [$room, $free, $inner];
+        }
+
+        return $known[$key];
+    }
+
+    private static function base(Surface $surface): Surface
+    {
+        return $surface instanceof SurfaceLessKeepOuts ? $surface->surface : $surface;
     }
 
     /** What is fitted to a taper's wall as if it were flat, and how far it hangs there. */

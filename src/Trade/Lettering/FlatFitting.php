@@ -15,10 +15,13 @@ use Yelbo\Trade\Geometry\Room;
 final readonly class FlatFitting
 {
     private LargestOnCircle $circles;
+    /** @var \WeakMap<Words, array{Room, array{int, Largest}}> the largest of words, and in which room */
+    private \WeakMap $largest;
 
     public function __construct(private Typesetter $typesetter)
     {
         $this->circles = new LargestOnCircle($typesetter);
+        $this->largest = new \WeakMap();
     }
 
     /**
@@ -39,8 +42,7 @@ final readonly class FlatFitting
     ): Fitted {
         [$reference, $scale] = match (true) {
             null !== $ring => [$ring, new Centred($this->typesetter->top($words, $ring), $inner, $middle)],
-            $words->setting->isProportional() => $this->largest($words, $inner),
-            default => $this->circles->largest($words, $inner, $middle),
+            default => $this->known($words, $inner, $middle),
         };
         $largest = $ring ?? (int) floor($reference * ($words->setting->isProportional() ? $scale->scale() : 1));
         $chosen = $capHeight ?? $largest;
@@ -73,6 +75,26 @@ final readonly class FlatFitting
             $room->holds($artwork->outermost(), $corner),
             $words,
         );
+    }
+
+    /**
+     * The same words in the same room are asked for at one height after the other.
+     *
+     * @param array{float, float} $middle µm
+     *
+     * @return array{int, Largest}
+     */
+    private function known(Words $words, Room $inner, array $middle): array
+    {
+        [$in, $largest] = $this->largest[$words] ?? [null, null];
+        if ($in !== $inner || null === $largest) {
+            $largest = $words->setting->isProportional()
+                ? $this->largest($words, $inner)
+                : $this->circles->largest($words, $inner, $middle);
+            $this->largest[$words] = [$inner, $largest];
+        }
+
+        return $largest;
     }
 
     /**

@@ -35,6 +35,7 @@ final readonly class SetFitting
      * @param non-empty-list<Words> $members
      * @param SetSize|int|null      $size   a letter height in µm for all; what the longest allows where left out
      * @param int|list<int>|null    $offset
+     * @param (\Closure(int, int): void)|null $after told so many times how often, and of how often in all
      *
      * @throws Refused at `/set/…`
      */
@@ -45,6 +46,7 @@ final readonly class SetFitting
         int|array|null $offset = null,
         ?int $clearance = null,
         bool $centred = true,
+        ?\Closure $after = null,
     ): FittedSet {
         if ([] === $members) {
             throw new Refused('no-words', 'The roster is empty. Write one name on each line.', '/set');
@@ -53,8 +55,10 @@ final readonly class SetFitting
         $fit = fn (Words $words, ?int $height): Fitted => $this->fitting
             ->fit($surface, $words, $height, $offset, $clearance, null, $centred);
         $alone = [];
+        $many = \count($members);
         foreach ($members as $nth => $words) {
             $alone[$words->key()] ??= self::under($nth, static fn (): Fitted => $fit($words, null));
+            null === $after || $after($nth + 1, 2 * $many);
         }
         $size = $size instanceof SetSize ? $size : SetSize::one($size);
         $least = min(array_map(static fn (Fitted $fitted): int => $fitted->capHeight, $alone));
@@ -69,6 +73,7 @@ final readonly class SetFitting
                 $own->capHeight === $wanted => $own,
                 default => self::under($nth, static fn (): Fitted => $fit($words, $wanted)),
             };
+            null === $after || $after($many + $nth + 1, 2 * $many);
         }
         $member = static fn (Words $words): SetMember => new SetMember(
             $words,

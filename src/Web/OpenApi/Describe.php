@@ -30,6 +30,7 @@ final class Describe
         'number' => 'The number of the docket.',
         'nth' => 'Which version of the proof, from 1.',
         'name' => 'Its short name.',
+        'key' => 'The key a request was asked with.',
         'token' => 'The secret part of the link.',
         'format' => 'The format of the file.',
         'move' => 'What happens to it.',

@@ -57,7 +57,10 @@ export function withPatience(client: QueryClient): Middleware {
       if (request.method === 'GET') {
         return undefined;
       }
-      request.headers.set(KEY, newKey());
+      // Whoever wants to hear how far it has come has given it a key of their own.
+      if (!request.headers.has(KEY)) {
+        request.headers.set(KEY, newKey());
+      }
       return asked(request);
     },
     onResponse({ response }) {

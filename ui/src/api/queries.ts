@@ -6,6 +6,8 @@ import { CALCULATED, RECORD } from './keys';
 
 /** How often what others do shows up, in ms. */
 const FRESH = 4000;
+/** How often it is looked how far something has come, in ms. */
+const UNDER_WAY = 500;
 
 export const me = queryOptions({
   queryKey: ['me'],
@@ -41,6 +43,16 @@ export const docket = (number: number) =>
   queryOptions({
     queryKey: [RECORD, 'docket', number],
     queryFn: () => ask(api.GET('/api/dockets/{number}', { params: { path: { number } } })),
+  });
+
+/** How far what was asked for with a key has come; asked for again and again while it is under way. */
+export const underWay = (key: string | null) =>
+  queryOptions({
+    queryKey: ['under-way', key],
+    queryFn: ({ signal }) => ask(api.GET('/api/under-way/{key}', { params: { path: { key: key ?? '' } }, signal })),
+    enabled: key !== null,
+    refetchInterval: UNDER_WAY,
+    gcTime: 0,
   });
 
 /** So many of the pieces at a station, due soonest first. */

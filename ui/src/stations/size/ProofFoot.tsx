@@ -1,5 +1,7 @@
+import { useQuery } from '@tanstack/react-query';
 import type { Problem } from '../../api/client';
-import { Move, NextMove, Trouble } from '../../parts/basics';
+import { underWay } from '../../api/queries';
+import { Move, NextMove, ProgressBar, Trouble } from '../../parts/basics';
 import { STEPS } from './MendPanel';
 import type { SizeDesk } from './useSizeDesk';
 
@@ -30,16 +32,14 @@ const shownAt = (field: string) =>
 
 /** What stands in the way of a proof, and the button that makes it. */
 export function ProofFoot({ desk }: { desk: SizeDesk }) {
-  const { docket, problem, keep, conflict, says, tab, proofing, isReady, isSet, set } = desk;
+  const { docket, problem, keep, error, conflict, says, tab, proofing, isReady, isSet, set } = desk;
   return (
     <div className="flex flex-col gap-2 border-t border-rule p-4">
       <Trouble
         says={
           (problem
             ? null
-            : (keep.error?.fields.snags ??
-              keep.error?.fields.items ??
-              (conflict ? yours(conflict) : keep.error?.message))) ??
+            : (error?.fields.snags ?? error?.fields.items ?? (conflict ? yours(conflict) : error?.message))) ??
           (problem && !Object.keys(says).some((field) => shownAt(field) === true || shownAt(field) === tab)
             ? problem.message
             : null)
@@ -51,6 +51,7 @@ export function ProofFoot({ desk }: { desk: SizeDesk }) {
           <Move onClick={desk.takeTheirs}>Take theirs</Move>
         </div>
       )}
+      {desk.making && <Making key={desk.making.key} making={desk.making} onStop={desk.stop} />}
       <NextMove
         onClick={desk.prove}
         // What is only being kept does not stand in the way: one goes after the other.
@@ -64,6 +65,27 @@ export function ProofFoot({ desk }: { desk: SizeDesk }) {
             ? `Make the proof of ${set.data?.members.length ?? '…'}`
             : 'Make the proof'}
       </NextMove>
+    </div>
+  );
+}
+
+/** How far a proof of many names has come; nothing of what is made at once. */
+function Making({ making, onStop }: { making: { key: string; stopped: boolean }; onStop: () => void }) {
+  const { data } = useQuery(underWay(making.key));
+  const says = making.stopped
+    ? 'Stopping: nothing of it is kept.'
+    : data?.what
+      ? `${data.what.replace(/^./, (first) => first.toUpperCase())}: ${data.done} of ${data.of}`
+      : '';
+  return (
+    <div className="flex items-center gap-3" hidden={says === ''}>
+      <div className="grow">
+        <p className="figures">{says}</p>
+        <ProgressBar label="Making the proof" share={data?.of ? data.done / data.of : 0} className="mt-1 h-3" />
+      </div>
+      <Move onClick={onStop} disabled={making.stopped}>
+        Stop
+      </Move>
     </div>
   );
 }

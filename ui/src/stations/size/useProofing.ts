@@ -1,7 +1,8 @@
-import { useIsMutating } from '@tanstack/react-query';
+import { useIsMutating, useMutation } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { api, ask, type Docket, type Item } from '../../api/client';
+import { KEY, newKey } from '../../api/key';
 import { useDocketChange } from '../../api/queries';
 import type { Units } from '../../parts/units';
 import { PLACING } from './PlacePanel';
@@ -20,16 +21,23 @@ export function useProofing(
   onKept: () => void,
 ) {
   const navigate = useNavigate();
+  /** What the proof that is being made was asked for with, and whether somebody said that it is not wanted. */
+  const [making, setMaking] = useState<{ key: string; stopped: boolean } | null>(null);
   const keep = useDocketChange(
     docket,
-    (version, proof: boolean) =>
-      ask(
+    async (version, proof: boolean) => {
+      const key = newKey();
+      proof && setMaking({ key, stopped: false });
+      return ask(
         api.PUT('/api/dockets/{number}/design', {
           params: { path: { number: docket.number } },
+          headers: { [KEY]: key },
           body: { version, item: item.nth, ...drawing, units, proof },
         }),
-      ),
+      );
+    },
     (saved) => {
+      setMaking(null);
       onKept();
       if (saved.state === 'proofing') {
         navigate(`/proof/${saved.number}`);
@@ -37,7 +45,12 @@ export function useProofing(
     },
     'by itself',
   );
-  const conflict = keep.error?.status === 409 ? keep.error : null;
+  const isStopped = making?.stopped === true;
+  const conflict = keep.error?.status === 409 && !isStopped ? keep.error : null;
+  const stop = useMutation({
+    mutationFn: (key: string) => ask(api.POST('/api/given-up', { body: { key } })),
+    onMutate: (key) => setMaking({ key, stopped: true }),
+  });
   const [proofing, setProofing] = useState(false);
   const placing = useIsMutating({ mutationKey: PLACING });
   const prove = useRef(() => keep.mutate(true));
@@ -50,5 +63,20 @@ export function useProofing(
       prove.current();
     }
   }, [proofing, fit.isCurrent, placing, fit.isRefused]);
-  return { keep, conflict, proofing, prove: () => setProofing(true) };
+  useEffect(() => {
+    if (isStopped && keep.isError) {
+      keep.reset();
+      setMaking(null);
+    }
+  }, [isStopped, keep.isError, keep.reset]);
+  return {
+    keep,
+    conflict,
+    /** Why it was not kept; not where somebody stopped it. */
+    error: isStopped ? null : keep.error,
+    proofing,
+    prove: () => setProofing(true),
+    making: keep.isPending && keep.variables === true ? making : null,
+    stop: () => making && stop.mutate(making.key),
+  };
 }
