@@ -34,16 +34,42 @@ final class GivenUpTest extends WebCase
         self::assertSame(422, $this->status);
     }
 
+    public function testAProofOfManyNamesTellsHowFarItHasComeAndCanBeStopped(): void
+    {
+        $this->as('ines');
+        $docket = $this->taken();
+        $at = "/api/dockets/{$docket->number()}";
+        $body = ['version' => $docket->version(), 'roster' => "Ada\nHal\nWren", 'face' => 'oswald', 'proof' => true];
+        $key = static fn (int $nth): string => \sprintf(
+            '%08x-ab4f-0b2f-2bb5-f8859a61a79%d',
+            random_int(0, 0xFFFFFFFF),
+            $nth,
+        );
+        $stopped = $key(1);
+        $this->ask('POST', '/api/given-up', ['key' => $stopped]);
+        $this->assertProblem(409, 'Nobody waits', $this->keyed("$at/design", $body, $stopped, 'PUT'));
+        self::assertSame('sizing', $this->ask('GET', $at)['state']);
+        $made = $key(2);
+        self::assertSame(['what' => null, 'done' => 0, 'of' => 0], $this->ask('GET', "/api/under-way/$made"));
+        self::assertSame('proofing', $this->keyed("$at/design", $body, $made, 'PUT')['state']);
+        ['what' => $what, 'done' => $done, 'of' => $of] = $this->ask('GET', "/api/under-way/$made");
+        self::assertContains($what, ['names set', 'outlines written']);
+        self::assertSame(3, $of);
+        self::assertLessThanOrEqual(3, $done);
+        $this->as('tomas');
+        self::assertNull($this->ask('GET', "/api/under-way/$made")['what'], 'another person’s key is another');
+    }
+
     /**
      * @param array<string, mixed> $body
      *
      * @return array<string, mixed>
      */
-    private function keyed(string $path, array $body, string $key): array
+    private function keyed(string $path, array $body, string $key, string $method = 'POST'): array
     {
         $this->browser->setServerParameter('HTTP_X_YELBO_KEY', $key);
         try {
-            return $this->ask('POST', $path, $body);
+            return $this->ask($method, $path, $body);
         } finally {
             $this->browser->setServerParameter('HTTP_X_YELBO_KEY', '');
         }

@@ -46,6 +46,40 @@ test('one of the shop’s own objects fills in its measures', async ({ page }) =
   await expect(page.getByRole('button', { name: /Take away: Lip/ })).toBeVisible();
 });
 
+test('a proof of four hundred names tells how far it has come, is stopped, and made; another counter goes on', async ({
+  page,
+  as,
+}) => {
+  test.setTimeout(150_000);
+  const syllables = ['Ma', 'ri', 'gold', 'Kes', 'trel', 'Wren', 'Os', 'ric', 'Tam', 'blyn'];
+  const name = (nth: number) =>
+    `${syllables[nth % 10]}${syllables[Math.floor(nth / 10) % 10]} ${syllables[Math.floor(nth / 100) % 10]}`;
+  const roster = Array.from({ length: 400 }, (_, nth) => name(nth)).join('\n');
+  const docket = await order(page, '', 'size', { roster, height: '60mm', object: 'Peg label' });
+  await page.goto(`/size/${docket.number}`);
+  const make = page.getByRole('button', { name: 'Make the proof of 400' });
+  await make.click({ timeout: 40_000 });
+  const bar = page.getByRole('progressbar', { name: 'Making the proof' });
+  await expect(page.getByText(/^(Names set|Outlines written): [1-9][0-9]* of 400$/)).toBeVisible({ timeout: 40_000 });
+  await expect(bar).not.toHaveAttribute('aria-valuenow', '0');
+  await page.getByRole('button', { name: 'Stop' }).click();
+  await expect(bar).toBeHidden();
+  await expect(make).toBeEnabled();
+  const at = `/api/dockets/${docket.number}`;
+  expect(await api(page, 'GET', at)).toMatchObject({ state: 'sizing', proofs: [] });
+
+  await make.click();
+  await expect(bar).toBeVisible();
+  const other = await as('tomas');
+  const began = Date.now();
+  await order(other, 'Sluice', 'proof');
+  await other.goto('/proof');
+  await expect(other.getByText('Sluice').first()).toBeVisible();
+  console.log(`another counter takes and proofs an order beside it in ${Date.now() - began} ms`);
+  await expect(page).toHaveURL(new RegExp(`/proof/${docket.number}$`), { timeout: 60_000 });
+  expect(await api(page, 'GET', at)).toMatchObject({ state: 'proofing' });
+});
+
 test('a roster: looked at before it is taken, one letter height, who holds the others back', async ({ page }) => {
   await page.goto('/ask/new');
   await known(page, 'Wharf End Primary');
