@@ -8,6 +8,7 @@ use Sabre\VObject\Reader;
 use Yelbo\Shop\Access\People;
 use Yelbo\Shop\Bench\BenchWork;
 use Yelbo\Shop\Bench\LearnedPace;
+use Yelbo\Shop\Bench\WorkPlans;
 use Yelbo\Shop\Designs\Design;
 use Yelbo\Shop\Input\Refusals;
 use Yelbo\Shop\Orders\Answers;
@@ -18,6 +19,8 @@ use Yelbo\Shop\Orders\TakeOrder;
 use Yelbo\Shop\Orders\TypedOrder;
 use Yelbo\Shop\People\Worker;
 use Yelbo\Shop\Records\NotFound;
+use Yelbo\Shop\Settings\ShopRules;
+use Yelbo\Shop\Stock\Supply;
 use Yelbo\Shop\Week\Calendar;
 use Yelbo\Shop\Week\CutNext;
 use Yelbo\Shop\Week\CutProposal;
@@ -30,9 +33,11 @@ use Yelbo\Shop\Week\Promised;
 use Yelbo\Shop\Week\Promises;
 use Yelbo\Shop\Week\WeekBoard;
 use Yelbo\Shop\Week\WeekChanges;
+use Yelbo\Shop\Week\WeekPlanning;
 use Yelbo\Trade\Journey\PieceMove;
 use Yelbo\Trade\Learn\TimedStation as LearnStation;
 use Yelbo\Trade\Refused;
+use Yelbo\Trade\Rule;
 
 /**
  * The plan of the week over real orders: what is left of each, in hours and by hands, redone when anything changes.
@@ -92,6 +97,61 @@ final class WeekTest extends ShopTestCase
         $this->get(BenchWork::class)->tick($thing, $thing->version(), ['mark-middle']);
         self::assertLessThan($before, $this->get(OrderWorks::class)->of($docket)->steps[0]->minutes);
         self::assertSame(['apply', 'send'], $works($docket));
+    }
+
+    /** What is kept of an order from the plan before is what is worked out anew, wherever it stands. */
+    public function testWhatIsKeptOfAnOrderFollowsEveryChange(): void
+    {
+        $same = function (Docket $docket, string $after): void {
+            $kept = array_column($this->get(OrderWorks::class)->all(), null, 'docket')[$docket->number()] ?? null;
+            $anew = $this->get(OrderWorks::class)->of($docket);
+            self::assertEquals([] === $anew->steps ? null : $anew, $kept, $after);
+        };
+        $sized = $this->taken();
+        $same($sized, 'taken');
+        $this->draw($sized, new Design('bebas'), false, ['Kestrel', 'Weir']);
+        $same($sized, 'drawn otherwise');
+        $docket = $this->approved('Heron');
+        $same($docket, 'said yes to');
+        $this->release(...$docket->pieces());
+        $same($docket, 'released');
+        foreach ($docket->pieces() as $nth => $piece) {
+            $piece->move(PieceMove::StartCut, $this->clock->now());
+            $piece->move(PieceMove::CutDone, $this->clock->now());
+            $this->records->flush();
+            $same($docket, "cut $nth");
+        }
+        foreach ($docket->pieces() as $nth => $piece) {
+            $this->weed($piece);
+            $same($docket, "weeded $nth");
+        }
+        foreach ($docket->things() as $thing) {
+            foreach (array_keys($this->get(WorkPlans::class)->of($thing)->handSteps()) as $step) {
+                $this->get(BenchWork::class)->tick($thing, $thing->version(), [...$thing->progress()->done, $step]);
+                $same($docket, "ticked $step");
+            }
+        }
+        $this->get(ShopRules::class)->set(Rule::WeedPiece, 9);
+        $same($sized, 'another figure');
+        $this->records->persist(new Supply(Supply::TAPE, 'Clear', 25_000, 1000, ''));
+        $this->records->flush();
+        $same($sized, 'another tape');
+    }
+
+    public function testThePlanIsToldBeforeWhatWouldHelp(): void
+    {
+        $docket = $this->approved('Heron');
+        $this->records->getConnection()->executeStatement("UPDATE docket SET needed_at = '2026-11-23 09:30:00'");
+        $this->records->refresh($docket);
+        $told = [];
+        $plan = $this->get(WeekPlanning::class)->plan([], static function (array $first) use (&$told): void {
+            $told[] = $first;
+        });
+        self::assertNotSame([], $plan['late'], "{$docket->tag()} comes late");
+        self::assertCount(1, $told);
+        self::assertSame($plan['entries'], $told[0]['entries']);
+        self::assertSame(array_column($plan['late'], 'says'), array_column($told[0]['late'], 'says'));
+        self::assertSame([[]], array_unique(array_column($told[0]['late'], 'options'), \SORT_REGULAR));
     }
 
     public function testThePlanKeepsToHoursAndNothingOverlaps(): void

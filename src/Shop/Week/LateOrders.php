@@ -32,14 +32,21 @@ final readonly class LateOrders
     /**
      * What comes late, and the smallest change of the plan that would save it.
      *
+     * @param bool $tried whether changes are tried; else only told what comes late
      * @param list<OrderWork> $works
      * @param list<Job>       $jobs
      * @param list<Hours>     $hours
      *
      * @return list<Late>
      */
-    public function late(Outlook $outlook, array $works, array $jobs, array $hours, \DateTimeImmutable $now): array
-    {
+    public function late(
+        Outlook $outlook,
+        array $works,
+        array $jobs,
+        array $hours,
+        \DateTimeImmutable $now,
+        bool $tried = true,
+    ): array {
         $late = array_filter(
             $outlook->week->late,
             static fn (int $minutes, int $nth): bool => $minutes > 0 && null !== $works[$nth]->due,
@@ -47,10 +54,10 @@ final readonly class LateOrders
         );
         arsort($late);
         $told = [];
-        $tried = 0;
+        $many = 0;
         foreach (array_keys($late) as $nth) {
             $alone = $outlook->planner->alone($nth);
-            if ($alone > $jobs[$nth]->due || $tried >= self::MOST_LATE) {
+            if ($alone > $jobs[$nth]->due || $many >= self::MOST_LATE) {
                 $told[] = [
                     'docket' => $works[$nth]->docket,
                     'says' => $alone > $jobs[$nth]->due
@@ -61,14 +68,16 @@ final readonly class LateOrders
                 ];
                 continue;
             }
-            ++$tried;
+            ++$many;
             $told[] = [
                 'docket' => $works[$nth]->docket,
                 'says' => 'Alone it would be ready '.self::said($now, $alone).': other orders stand before it.',
-                'options' => [
-                    ...$this->first($nth, $outlook, $works, $jobs, $hours, $now),
-                    ...$this->longer($nth, $works, $jobs, $hours, $now),
-                ],
+                'options' => $tried
+                    ? [
+                        ...$this->first($nth, $outlook, $works, $jobs, $hours, $now),
+                        ...$this->longer($nth, $works, $jobs, $hours, $now),
+                    ]
+                    : [],
             ];
         }
 

@@ -14,6 +14,7 @@ use Yelbo\Shop\Orders\Piece;
 use Yelbo\Shop\Orders\PieceWeeding;
 use Yelbo\Shop\Orders\Thing;
 use Yelbo\Shop\Settings\ShopRules;
+use Yelbo\Trade\Cache;
 use Yelbo\Trade\Journey\DocketState;
 use Yelbo\Trade\Journey\PieceState;
 use Yelbo\Trade\Journey\Station;
@@ -36,6 +37,8 @@ final readonly class OrderWorks
         private AskedThings $things,
         private ShopRules $rules,
         private ClockInterface $clock,
+        private OrderMarks $marks,
+        private Cache $cache,
     ) {
     }
 
@@ -44,7 +47,10 @@ final readonly class OrderWorks
     {
         /** @var list<Docket> $dockets */
         $dockets = $this->records
-            ->createQuery('SELECT d FROM '.Docket::class.' d WHERE d.state IN (:open) ORDER BY d.number')
+            ->createQuery(
+                'SELECT d, c FROM '.Docket::class.' d LEFT JOIN d.customer c WHERE d.state IN (:open) ORDER BY '
+                    .'d.number',
+            )
             ->setParameter('open', [
                 DocketState::Sizing->value,
                 DocketState::Proofing->value,
@@ -52,38 +58,38 @@ final readonly class OrderWorks
             ])
             ->getResult();
 
-        return array_values(
-            array_filter(
-                array_map($this->of(...), $dockets),
-                static fn (OrderWork $work): bool => [] !== $work->steps,
+        $marks = $this->marks->of(array_map(static fn (Docket $docket): int => $docket->number(), $dockets));
+        $works = array_map(
+            fn (Docket $docket): OrderWork => $this->work(
+                $docket,
+                $this->cache->recall(
+                    "order-left.{$docket->number()}.{$marks[$docket->number()]}",
+                    fn (): OrderLeft => $this->left($docket),
+                ),
             ),
+            $dockets,
         );
+
+        return array_values(array_filter($works, static fn (OrderWork $work): bool => [] !== $work->steps));
     }
 
     /** What is left to do of one order. */
     public function of(Docket $docket): OrderWork
     {
-        $minutes = new StepMinutes($this->rules->current());
-        $pieces = $docket->pieces();
-        $steps = [];
-        $begins = null;
-        $because = '';
-        if (DocketState::Sizing === $docket->state()) {
-            $setUp = $minutes->setUp(\count($docket->items()));
-            $steps[] = new OrderStep('size', Station::Size, $setUp, $minutes->yes(), 'size and proof');
-        } elseif (DocketState::Making !== $docket->state()) {
-            $proofs = $docket->proofs()->all();
-            $last = end($proofs);
-            $begins = (false === $last ? $this->clock->now() : $last[0]->madeAt())
-                ->add(new \DateInterval("PT{$minutes->yes()}M"));
+        return $this->work($docket, $this->left($docket));
+    }
+
+    /** An order as it stands now. */
+    private function work(Docket $docket, OrderLeft $left): OrderWork
+    {
+        [$begins, $because] = [null, ''];
+        if (!\in_array($docket->state(), [DocketState::Sizing, DocketState::Making], true)) {
+            $yes = (new StepMinutes($this->rules->current()))->yes();
+            $begins = ($left->proofed ?? $this->clock->now())->add(new \DateInterval("PT{$yes}M"));
             $because = 'the customer’s yes';
         }
-        $told = array_map(static fn (Piece $piece): Item => $piece->item(), $pieces);
-        $untold = array_filter($docket->items(), static fn (Item $item): bool => !\in_array($item, $told, true));
-        array_push($steps, ...$this->bench($pieces, array_values($untold), $minutes, $docket->delivery()));
-        $rests = RestingThings::restsUntil($pieces);
-        if (null === $begins && null !== $rests && $rests > $this->clock->now()) {
-            [$begins, $because] = [$rests, 'what rests or dries'];
+        if (null === $begins && null !== $left->rests && $left->rests > $this->clock->now()) {
+            [$begins, $because] = [$left->rests, 'what rests or dries'];
         }
 
         return new OrderWork(
@@ -94,7 +100,27 @@ final readonly class OrderWorks
             $docket->neededAt(),
             $begins > $this->clock->now() ? $begins : null,
             $because,
+            $left->steps,
+        );
+    }
+
+    private function left(Docket $docket): OrderLeft
+    {
+        $minutes = new StepMinutes($this->rules->current());
+        $pieces = $docket->pieces();
+        $steps = [];
+        if (DocketState::Sizing === $docket->state()) {
+            $setUp = $minutes->setUp(\count($docket->items()));
+            $steps[] = new OrderStep('size', Station::Size, $setUp, $minutes->yes(), 'size and proof');
+        }
+        $told = array_map(static fn (Piece $piece): Item => $piece->item(), $pieces);
+        $untold = array_filter($docket->items(), static fn (Item $item): bool => !\in_array($item, $told, true));
+        array_push($steps, ...$this->bench($pieces, array_values($untold), $minutes, $docket->delivery()));
+
+        return new OrderLeft(
             array_merge(...array_map(static fn (OrderStep $step): array => $step->inParts(), $steps)),
+            RestingThings::restsUntil($pieces),
+            ($docket->proofs()->newest()[0] ?? null)?->madeAt(),
         );
     }
 
@@ -239,7 +265,7 @@ final readonly class OrderWorks
     private function toDo(BenchToDo $work, Thing $thing): void
     {
         $nth = 0;
-        foreach ($this->left($thing) as $step) {
+        foreach ($this->steps($thing) as $step) {
             if (\in_array($step->kind, self::COATS, true)) {
                 $work->coat($nth++, 1, $step->wait);
             } else {
@@ -267,7 +293,7 @@ final readonly class OrderWorks
     }
 
     /** @return list<Step> those hands still do */
-    private function left(Thing $thing): array
+    private function steps(Thing $thing): array
     {
         return array_values(
             array_diff_key($this->plans->of($thing)->handSteps(), array_flip($thing->progress()->done)),

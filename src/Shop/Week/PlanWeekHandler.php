@@ -17,8 +17,10 @@ final readonly class PlanWeekHandler
     /** Plans it, unless the plan there is is of now. */
     public function __invoke(PlanWeek $message): void
     {
-        if (!$this->board->isFresh()) {
-            $this->board->keep($this->board->mark(), $this->planning->plan($this->board->entries()));
+        if ($this->board->isFresh()) {
+            return;
         }
+        $mark = $this->board->mark();
+        $this->board->keep($mark, $this->planning->plan($this->board->entries(), $this->board->show(...)));
     }
 }

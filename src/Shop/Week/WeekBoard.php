@@ -93,6 +93,20 @@ final readonly class WeekBoard
         );
     }
 
+    /**
+     * Shows a plan that is still being worked on.
+     *
+     * @param Plan $plan
+     */
+    public function show(array $plan): void
+    {
+        $this->database->executeStatement(
+            'INSERT INTO stored_week (id, tick, asked, plan) VALUES (1, \'\', \'\', ?)
+             ON DUPLICATE KEY UPDATE plan = VALUES(plan)',
+            [json_encode($plan, \JSON_THROW_ON_ERROR)],
+        );
+    }
+
     /** @return array{tick: string, asked: string, plan: string|null}|null */
     private function row(): ?array
     {

@@ -47,11 +47,13 @@ final readonly class WeekPlanning
     }
 
     /**
-     * @param list<Entry> $before of the plan there was
+     * @param list<Entry>                  $before of the plan there was
+     * @param (\Closure(Plan): void)|null $first  told the plan as soon as there is one: without what could be changed
+     *     for those that come late, which is tried one after the other
      *
      * @return Plan
      */
-    public function plan(array $before): array
+    public function plan(array $before, ?\Closure $first = null): array
     {
         $clock = $this->clock->now();
         $now = $clock->setTime((int) $clock->format('G'), (int) $clock->format('i'));
@@ -72,7 +74,7 @@ final readonly class WeekPlanning
         }
         $at = static fn (int $seconds): string => $now->modify("+$seconds seconds")->format(\DATE_ATOM);
 
-        return [
+        $plan = [
             'now' => $now->format(\DATE_ATOM),
             'entries' => array_map(
                 static fn (Placed $placed): array => self::entry($placed, $works, $jobs, $hands, $at),
@@ -84,9 +86,15 @@ final readonly class WeekPlanning
                 $outlook->week->ready,
                 $outlook->week->late,
             ),
-            'late' => $this->lateOrders->late($outlook, $works, $jobs, $hours, $now),
+            'late' => $this->lateOrders->late($outlook, $works, $jobs, $hours, $now, false),
             'trouble' => '',
         ];
+        if ([] === $plan['late']) {
+            return $plan;
+        }
+        null === $first || $first($plan);
+
+        return ['late' => $this->lateOrders->late($outlook, $works, $jobs, $hours, $now)] + $plan;
     }
 
     /**
