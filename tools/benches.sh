@@ -45,6 +45,6 @@ bench_pages() {
 
 bench_chaos() { php "$YELBO_ROOT/tools/bench/chaos.php" "http://127.0.0.1:$YELBO_PORT" "$YELBO_VAR" "$@"; }
 
-bench_load() { DATABASE_URL=$YELBO_KEEPER_URL php -d memory_limit=1G "$YELBO_ROOT/tools/bench/load.php" "http://127.0.0.1:$YELBO_PORT" "$@"; }
+bench_load() { DATABASE_URL=$YELBO_KEEPER_URL php -d display_errors=stderr -d memory_limit=1G "$YELBO_ROOT/tools/bench/load.php" "http://127.0.0.1:$YELBO_PORT" "$@"; }
 
 bench_hostile() { php "$YELBO_ROOT/tools/bench/hostile.php" "http://127.0.0.1:$YELBO_PORT" "$@"; }

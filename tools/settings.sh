@@ -60,8 +60,11 @@ secrets() {
             (umask 077 && { cat "$file" 2>/dev/null; printf '%s=%s\n' "$name" "$(random_hex)"; } >"$file.new" && mv "$file.new" "$file")
         fi
     done
-    # shellcheck source=/dev/null
-    . "$file"
+    # Read and not run: who owns the folder is not always who starts this.
+    for name in APP_SECRET YELBO_DB_PASSWORD YELBO_KEEPER_PASSWORD; do
+        printf -v "$name" '%s' "$(sed -n "s/^$name=\([0-9A-Za-z]*\)\$/\1/p" "$file" | tail -n 1)"
+        [ -n "${!name}" ] || die "The secrets of this data folder cannot be read." "Is $file whole? Put it back from where you keep it."
+    done
     export APP_SECRET
 }
 

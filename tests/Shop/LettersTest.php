@@ -15,10 +15,13 @@ use Symfony\Component\Messenger\Transport\InMemory\InMemoryTransport;
 use Symfony\Component\Messenger\Transport\Receiver\ListableReceiverInterface;
 use Symfony\Component\Messenger\Transport\TransportInterface as MessageTransport;
 use Symfony\Component\Mime\RawMessage;
+use Yelbo\Device\Post\Seal;
 use Yelbo\Shop\Designs\Design;
 use Yelbo\Shop\Log\Book;
 use Yelbo\Shop\Orders\Docket;
+use Yelbo\Shop\Post\Letter;
 use Yelbo\Shop\Post\LetterState;
+use Yelbo\Shop\Post\Outbox;
 use Yelbo\Shop\Proofs\PostLetter;
 use Yelbo\Shop\Proofs\PostLetterHandler;
 use Yelbo\Shop\Proofs\ProofLink;
@@ -76,6 +79,42 @@ final class LettersTest extends ShopTestCase
         $this->try($link, $post);
         self::assertSame([LetterState::Sent, 2], [$link->letter()->state(), $link->letter()->tries()]);
         self::assertSame(1, $post->taken);
+    }
+
+    /** Where it waits and where it is kept nobody reads the link that opens the proof, but with the shop's secret. */
+    public function testALetterIsSealedWhereItWaitsAndWhereItIsKept(): void
+    {
+        $docket = $this->taken();
+        $this->draw($docket, new Design('bebas'));
+        [$link, $token] = $this->get(ProofLinks::class)->give($docket, self::TO);
+        $message = $this->message($link);
+        self::assertStringNotContainsString($token, serialize($message));
+        $this->get(PostLetterHandler::class)($message);
+        self::assertSame(LetterState::Sent, $link->letter()->state());
+        $database = $this->records->getConnection();
+        self::assertStringNotContainsString(
+            $token,
+            (string) json_encode($database->fetchAllAssociative('SELECT * FROM letter')),
+        );
+        $letter = $this->get(Outbox::class)->newest()[0];
+        self::assertStringContainsString($token, $this->get(Outbox::class)->text($letter));
+        $before = new Letter($this->clock->now(), 'a@b.example', self::TO, 'Proof', "Dear Osric,\n\nhere it is.");
+        self::assertSame($before->body(), $this->get(Outbox::class)->text($before), 'one from before they were sealed');
+        self::assertStringContainsString(
+            'another secret',
+            (new Outbox($this->records, new Seal('another')))->text($letter),
+        );
+    }
+
+    /** A letter that waited while Yelbo was updated goes out as it was written. */
+    public function testALetterThatWaitedUnsealedIsBrought(): void
+    {
+        [$link] = $this->written();
+        $head = $this->message($link)->letter;
+        $old = (new \ReflectionClass(PostLetter::class))->newInstanceWithoutConstructor();
+        $old->__unserialize(['link' => $link->id(), 'letter' => (clone $head)->text('As it was written.')]);
+        $this->get(PostLetterHandler::class)($old);
+        self::assertSame('As it was written.', $this->get(Outbox::class)->text($this->get(Outbox::class)->newest()[0]));
     }
 
     public function testALetterWhoseLinkWasWithdrawnIsNotSent(): void
@@ -152,6 +191,7 @@ final class LettersTest extends ShopTestCase
         (new PostLetterHandler(
             $this->records,
             $post,
+            $this->get(Seal::class),
             $this->get(MessageBusInterface::class),
             $this->get(Book::class),
             $this->clock,

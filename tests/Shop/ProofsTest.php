@@ -7,6 +7,7 @@ namespace Yelbo\Tests\Shop;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\TestWith;
 use Symfony\Component\Messenger\Transport\InMemory\InMemoryTransport;
+use Yelbo\Device\Post\Seal;
 use Yelbo\Shop\Designs\Design;
 use Yelbo\Shop\Input\Refusals;
 use Yelbo\Shop\Orders\Answers;
@@ -21,6 +22,7 @@ use Yelbo\Shop\Proofs\Assent;
 use Yelbo\Shop\Proofs\ChangeRequest;
 use Yelbo\Shop\Proofs\GivenProofs;
 use Yelbo\Shop\Proofs\LinkClosed;
+use Yelbo\Shop\Proofs\PostLetter;
 use Yelbo\Shop\Proofs\ProofLink;
 use Yelbo\Shop\Proofs\ProofLinks;
 use Yelbo\Shop\Records\Conflict;
@@ -206,7 +208,9 @@ final class ProofsTest extends ShopTestCase
         $transport = self::getContainer()->get('messenger.transport.post');
         \assert($transport instanceof InMemoryTransport);
         self::assertCount(1, $transport->getSent(), 'only the one with an address is posted');
-        self::assertStringContainsString($token, serialize($transport->getSent()[0]->getMessage()));
+        $letter = $transport->getSent()[0]->getMessage();
+        \assert($letter instanceof PostLetter);
+        self::assertStringContainsString($token, (string) $this->get(Seal::class)->open($letter->sealed));
         $this->expectException(Refusals::class);
         $this->get(ProofLinks::class)->give($docket, 'not an address');
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Yelbo\Tests\Web;
 
 use PHPUnit\Framework\Attributes\DataProvider;
+use Symfony\Component\Cache\Adapter\FilesystemAdapter;
 use Yelbo\Shop\Records\Ticks;
 
 /** What the pages ask for every few seconds is answered from a counter where nothing has changed. */
@@ -13,6 +14,9 @@ final class PolledTest extends WebCase
     protected function setUp(): void
     {
         parent::setUp();
+        // As several processes share it, for this test alone.
+        $folder = sys_get_temp_dir().'/yelbo-answers-'.bin2hex(random_bytes(6));
+        self::getContainer()->set('answers.memory', new FilesystemAdapter('', 60, $folder));
         $this->as('ines');
     }
 
@@ -41,6 +45,35 @@ final class PolledTest extends WebCase
         $this->approved('Bittern');
         self::assertSame(200, $this->again($path, $tag));
         self::assertNotSame($tag, $this->browser->getResponse()->headers->get('ETag'));
+    }
+
+    /** @return iterable<array{string}> */
+    public static function kept(): iterable
+    {
+        yield ['/api/pictures'];
+        yield ['/api/drying'];
+        yield ['/api/batches/waiting'];
+        yield ['/api/pieces?station=weed'];
+        yield ['/api/things?station=apply'];
+        yield ['/api/remnants'];
+        yield ['/api/stock'];
+    }
+
+    /** What is the same for everybody is worked out once, until a record or the minute changes. */
+    #[DataProvider('kept')]
+    public function testWhatIsTheSameForAllIsWorkedOutOnce(string $path): void
+    {
+        $this->approved();
+        $first = $this->ask('GET', $path);
+        $this->as('tomas');
+        $before = $this->selects();
+        self::assertSame($first, $this->ask('GET', $path));
+        self::assertLessThanOrEqual(3, $this->selects() - $before, 'no query that loads records');
+        self::assertNotSame('', $this->tag($path));
+        $this->approved('Bittern');
+        $before = $this->selects();
+        $this->ask('GET', $path);
+        self::assertGreaterThan(3, $this->selects() - $before, 'worked out anew');
     }
 
     public function testTimeAloneChangesWhatIsLate(): void

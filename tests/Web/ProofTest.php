@@ -11,6 +11,7 @@ use Symfony\Component\Mime\Address;
 use Symfony\Component\Mime\Email;
 use Symfony\Component\Process\Process;
 use Yelbo\Device\Post\OutboxTransportFactory;
+use Yelbo\Device\Post\Seal;
 use Yelbo\Shop\Designs\Design;
 use Yelbo\Shop\Orders\Docket;
 use Yelbo\Shop\Orders\Dockets;
@@ -362,7 +363,11 @@ final class ProofTest extends WebCase
 
     public function testThePostThatShipsKeepsLettersForTheShopToRead(): void
     {
-        $factory = new OutboxTransportFactory($this->get(Connection::class), '/nothing/lies/here');
+        $factory = new OutboxTransportFactory(
+            $this->get(Connection::class),
+            $this->get(Seal::class),
+            '/nothing/lies/here',
+        );
         self::assertTrue($factory->supports(new Dsn('outbox', 'shop')));
         self::assertFalse($factory->supports(new Dsn('smtp', 'mail.example')));
         $factory

@@ -2,7 +2,8 @@
 
 declare(strict_types=1);
 
-// Starts cuts and kills a process somewhere in between, again and again, then looks whether each batch was cut exactly
+// Starts cuts and kills a process somewhere in between, or stops it for some seconds, or cuts every connection to the
+// database, again and again, then looks whether each batch was cut exactly
 // once and booked exactly once, and whether the film adds up. It asks a running demo shop over HTTP, ends its processes
 // by the ids the script wrote down, and leaves orders and batches behind. Prints what it found; not a test.
 // Usage: php tools/bench/chaos.php http://127.0.0.1:8412 var [rounds] [seed]
@@ -16,10 +17,14 @@ $rounds = (int) ($argv[3] ?? 100);
 $seed = (int) ($argv[4] ?? 1);
 mt_srand($seed);
 const VICTIMS = ['mariadb', 'fpm', 'worker', 'nester', 'planner', 'poster', 'cutter', 'nginx'];
+/** Those that are one process: they can be stopped and go on. */
+const HUNG = ['mariadb', 'worker', 'nester', 'planner', 'poster', 'cutter'];
+/** Seconds. */
+const LONGEST_HUNG = 6.0;
 /** Seconds. */
 const LATEST = 1.5;
 const PATIENCE = 90;
-const SHEETS = 400;
+const SHEETS = 9000;
 
 $jar = tempnam(sys_get_temp_dir(), 'yelbo');
 $token = '';
@@ -130,19 +135,52 @@ $settled = static function (int $id) use ($call): array {
     return $batch ?? [];
 };
 
+$pid = static fn (string $name): int => (int) explode(' ', (string) @file_get_contents("$var/run/$name.child"))[0];
+$owner = (string) (posix_getpwuid((int) fileowner("$var/run")) ?: ['name' => 'root'])['name'];
+/** Every connection of the pages and workers to the database, as when a cable is pulled. */
+$cutOff = static function () use ($var, $owner): bool {
+    $ask = static fn (string $sql): string => (string) shell_exec(('root' === $owner ? '' : "setpriv --reuid=$owner --regid=$owner --clear-groups ").'mariadb --no-defaults -N -u '.$owner.' --socket='.escapeshellarg("$var/run/mariadb.sock").' -e '.escapeshellarg($sql).' 2>/dev/null');
+    $ids = array_filter(explode("\n", $ask("SELECT id FROM information_schema.processlist WHERE user = 'yelbo_app'")));
+    $ask(implode(';', array_map(static fn (string $id): string => "KILL CONNECTION $id", $ids)) ?: 'SELECT 1');
+
+    return true;
+};
+/** One of three troubles. @return array{string, string, Closure(): bool} what is counted, of whom, and how it is done; false where it cannot be now */
+$trouble = static function () use ($pid, $cutOff): array {
+    $dice = mt_rand(1, 10);
+    $victim = VICTIMS[mt_rand(0, count(VICTIMS) - 1)];
+    $long = mt_rand(500, (int) (1000 * LONGEST_HUNG)) / 1000;
+    if ($dice <= 6 || (!in_array($victim, HUNG, true) && $dice < 10)) {
+        return ['killed', $victim, static fn (): bool => posix_kill($pid($victim), \SIGKILL)];
+    }
+    if ($dice < 10) {
+        return ['hung', $victim, static function () use ($pid, $victim, $long): bool {
+            $id = $pid($victim);
+            if (!posix_kill($id, \SIGSTOP)) {
+                return false;
+            }
+            exec(sprintf('(sleep %.1f; kill -CONT %d) >/dev/null 2>&1 &', $long, $id));
+
+            return true;
+        }];
+    }
+
+    return ['cut off', 'mariadb', $cutOff];
+};
+
 // What the machine did before: numbers of batches come again where the data was begun anew.
 $known = is_file("$var/cutter.json")
     ? array_keys((array) json_decode((string) file_get_contents("$var/cutter.json"), true))
     : [];
 $batches = $dockets = $stuck = [];
-$killed = array_fill_keys(VICTIMS, 0);
+$met = [];
 $again = 0;
 $began = microtime(true);
 for ($nth = 1; $nth <= $rounds; ++$nth) {
     $batch = $released($nth);
     $batches[] = $batch['id'];
     $dockets[] = $batch['docket'];
-    $victim = VICTIMS[mt_rand(0, count(VICTIMS) - 1)];
+    [$kind, $victim, $do] = $trouble();
     $delay = mt_rand(0, (int) (1000 * LATEST)) / 1000;
     $cut = $request(
         'POST',
@@ -158,11 +196,8 @@ for ($nth = 1; $nth <= $rounds; ++$nth) {
         curl_multi_exec($both, $open);
         curl_multi_select($both, 0.005);
         if (!$isKilled && microtime(true) >= $at) {
-            $isKilled = posix_kill(
-                (int) explode(' ', (string) file_get_contents("$var/run/$victim.child"))[0],
-                \SIGKILL,
-            );
-            $killed[$victim] += $isKilled ? 1 : 0;
+            $isKilled = $do();
+            $met[$kind][$victim] = ($met[$kind][$victim] ?? 0) + ($isKilled ? 1 : 0);
             $at = $isKilled ? $at : microtime(true) + 0.2;
         }
     } while ($open > 0 || !$isKilled);
@@ -215,16 +250,11 @@ $items = array_filter(
 );
 $left = array_sum(array_column($items, 'count'));
 $wrong = static fn (array $counts): int => count(array_filter($counts, static fn (int $count): bool => 1 !== $count));
-printf(
-    "%d cuts begun and a process killed at each (seed %d): %s\n",
-    $rounds,
-    $seed,
-    implode(', ', array_map(
-        static fn (string $name, int $times): string => "$name $times",
-        array_keys($killed),
-        $killed,
-    )),
-);
+printf("%d cuts begun and something wrong at each (seed %d)\n", $rounds, $seed);
+foreach ($met as $kind => $victims) {
+    ksort($victims);
+    printf("%-12s %s\n", $kind, implode(', ', array_map(static fn (string $name, int $times): string => "$name $times", array_keys($victims), $victims)));
+}
 printf("%-58s %d\n", 'started again by hand, since it lost its film or was away', $again);
 printf("%-58s %d\n", 'batches that were not cut in the end', count($stuck));
 printf("%-58s %d\n", 'batches the machine did not cut to the end exactly once', $wrong($done));

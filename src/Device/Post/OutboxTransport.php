@@ -17,8 +17,11 @@ use Symfony\Component\Mime\MessageConverter;
 final class OutboxTransport extends AbstractTransport
 {
     /** @param string $away where something lies while the post is away */
-    public function __construct(private readonly Connection $database, private readonly string $away)
-    {
+    public function __construct(
+        private readonly Connection $database,
+        private readonly Seal $seal,
+        private readonly string $away,
+    ) {
         parent::__construct();
     }
 
@@ -47,7 +50,7 @@ final class OutboxTransport extends AbstractTransport
                 ),
             ),
             'subject' => mb_substr((string) $email?->getSubject(), 0, 300),
-            'body' => (string) ($email?->getTextBody() ?? $message->toString()),
+            'body' => $this->seal->close((string) ($email?->getTextBody() ?? $message->toString())),
         ]);
     }
 

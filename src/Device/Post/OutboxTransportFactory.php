@@ -15,13 +15,14 @@ final readonly class OutboxTransportFactory implements TransportFactoryInterface
     /** @param string $away where something lies while the post is away */
     public function __construct(
         private Connection $database,
+        private Seal $seal,
         private string $away,
     ) {
     }
 
     public function create(Dsn $dsn): TransportInterface
     {
-        return new OutboxTransport($this->database, $this->away);
+        return new OutboxTransport($this->database, $this->seal, $this->away);
     }
 
     public function supports(Dsn $dsn): bool

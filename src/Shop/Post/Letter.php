@@ -57,7 +57,7 @@ class Letter
         return $this->subject;
     }
 
-    /** Its text. */
+    /** Its text, sealed; see `Outbox::text()`. */
     public function body(): string
     {
         return $this->body;

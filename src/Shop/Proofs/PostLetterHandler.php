@@ -9,8 +9,11 @@ use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\Mailer\Exception\TransportExceptionInterface;
 use Symfony\Component\Mailer\Transport\TransportInterface;
 use Symfony\Component\Messenger\Attribute\AsMessageHandler;
+use Symfony\Component\Messenger\Exception\UnrecoverableMessageHandlingException;
 use Symfony\Component\Messenger\MessageBusInterface;
 use Symfony\Component\Messenger\Stamp\DelayStamp;
+use Symfony\Component\Mime\Email;
+use Yelbo\Device\Post\Seal;
 use Yelbo\Shop\Log\Book;
 use Yelbo\Shop\Post\LetterState;
 
@@ -24,6 +27,7 @@ final readonly class PostLetterHandler
     public function __construct(
         private EntityManagerInterface $records,
         private TransportInterface $post,
+        private Seal $seal,
         private MessageBusInterface $bus,
         private Book $book,
         private ClockInterface $clock,
@@ -45,13 +49,26 @@ final readonly class PostLetterHandler
             return;
         }
         try {
-            $this->post->send($message->letter);
+            $this->post->send($this->opened($message));
             $fault = null;
         } catch (TransportExceptionInterface $fault) {
         }
         $this->records->wrapInTransaction(function () use ($message, $link, $fault): void {
             $this->keep($message, $link, $fault);
         });
+    }
+
+    private function opened(PostLetter $message): Email
+    {
+        if ('' === $message->sealed) {
+            return $message->letter;
+        }
+        $text = $this->seal->open($message->sealed) ??
+            throw new UnrecoverableMessageHandlingException(
+                'The letter was sealed with another secret than this shop’s.',
+            );
+
+        return (clone $message->letter)->text($text);
     }
 
     private function keep(PostLetter $message, ProofLink $link, ?TransportExceptionInterface $fault): void

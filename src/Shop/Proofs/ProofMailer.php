@@ -8,6 +8,7 @@ use Symfony\Component\DependencyInjection\Attribute\Autowire;
 use Symfony\Component\Messenger\MessageBusInterface;
 use Symfony\Component\Mime\Email;
 use Symfony\Component\Routing\Generator\UrlGeneratorInterface;
+use Yelbo\Device\Post\Seal;
 use Yelbo\Shop\Orders\ProofPage;
 
 /** The letter that carries a proof's link to its customer. */
@@ -16,6 +17,7 @@ final readonly class ProofMailer
     public function __construct(
         private MessageBusInterface $bus,
         private UrlGeneratorInterface $urls,
+        private Seal $seal,
         #[Autowire('%env(YELBO_POST_FROM)%')] private string $from,
         #[Autowire('%env(YELBO_SHOP)%')] private string $shop,
         #[Autowire('%env(YELBO_PUBLIC)%')] private string $public,
@@ -54,8 +56,7 @@ final readonly class ProofMailer
         $letter = (new Email())
                 ->from($this->from)
                 ->to($link->sentTo())
-                ->subject("{$this->shop}: your proof {$docket->tag()}")
-                ->text($text);
-        $this->bus->dispatch(new PostLetter($link->id(), $letter));
+                ->subject("{$this->shop}: your proof {$docket->tag()}");
+        $this->bus->dispatch(new PostLetter($link->id(), $letter, $this->seal->close($text)));
     }
 }

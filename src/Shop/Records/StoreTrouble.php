@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Yelbo\Shop\Records;
 
 use Doctrine\DBAL\Exception\ConnectionException;
+use Doctrine\DBAL\Exception\DeadlockException;
 use Doctrine\DBAL\Exception\RetryableException;
 use Doctrine\DBAL\Exception\UniqueConstraintViolationException;
 use Doctrine\ORM\OptimisticLockException;
@@ -51,6 +52,18 @@ final class StoreTrouble
         }
 
         return null;
+    }
+
+    /** Two waited for each other, and the database gave this one up: done again it may well go through. */
+    public static function isClash(\Throwable $fault): bool
+    {
+        for ($cause = $fault; null !== $cause; $cause = $cause->getPrevious()) {
+            if ($cause instanceof DeadlockException) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** What the driver says of a server that does not answer, or went away in the middle. */

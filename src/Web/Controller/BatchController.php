@@ -61,7 +61,7 @@ final readonly class BatchController
      * Lists what is approved and waits for film, by film, and the pieces of one of them, due soonest first: of the
      * first where none is named.
      */
-    #[Polled]
+    #[Polled(kept: true)]
     #[Route('/api/batches/waiting', name: 'batch-waiting', methods: ['GET'])]
     public function waiting(#[MapQueryParameter] ?int $film = null): WaitingView
     {
@@ -107,7 +107,7 @@ final readonly class BatchController
     }
 
     /** Lists what cuts left and nobody has put away yet. */
-    #[Polled]
+    #[Polled(kept: true)]
     #[Route('/api/remnants', name: 'remnants', methods: ['GET'])]
     public function remnants(): RemnantsView
     {

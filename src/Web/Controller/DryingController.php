@@ -30,7 +30,7 @@ final readonly class DryingController
     }
 
     /** Lists everything in the shop that dries or rests: what is dry first. */
-    #[Polled]
+    #[Polled(kept: true)]
     #[Route('/api/drying', name: 'drying', methods: ['GET'])]
     public function shelf(): DryingShelfView
     {

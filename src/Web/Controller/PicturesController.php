@@ -12,6 +12,7 @@ use Yelbo\Shop\Price\Sold;
 use Yelbo\Shop\Report\Margins;
 use Yelbo\Shop\Report\Pictures;
 use Yelbo\Trade\Price\Money;
+use Yelbo\Web\Guard\Polled;
 use Yelbo\Web\View\DeliveredView;
 use Yelbo\Web\View\FilmUseView;
 use Yelbo\Web\View\LoadView;
@@ -37,6 +38,7 @@ final readonly class PicturesController
     }
 
     /** Gives the figures of all pictures. */
+    #[Polled(kept: true)]
     #[Route('/api/pictures', name: 'pictures', methods: ['GET'])]
     public function all(): PicturesView
     {

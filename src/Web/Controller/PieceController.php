@@ -52,7 +52,7 @@ final readonly class PieceController
     }
 
     /** Lists the pieces at one station, due soonest first: so many as are asked for, and one by its number. */
-    #[Polled]
+    #[Polled(kept: true)]
     #[Route('/api/pieces', name: 'pieces', methods: ['GET'])]
     public function pieces(
         #[MapQueryParameter] Station $station,

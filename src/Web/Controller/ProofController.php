@@ -166,7 +166,7 @@ final readonly class ProofController
     {
         return new OutboxView(
             array_map(
-                static fn (Letter $letter): OutboxLetterView => OutboxLetterView::from($letter),
+                fn (Letter $letter): OutboxLetterView => OutboxLetterView::from($letter, $this->outbox->text($letter)),
                 $this->outbox->newest(),
             ),
             str_starts_with($this->mailer, 'outbox:'),

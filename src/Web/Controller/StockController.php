@@ -38,7 +38,7 @@ final readonly class StockController
     }
 
     /** Gives all that is on the shelf, and one thing more by its number where nothing is left of it. */
-    #[Polled]
+    #[Polled(kept: true)]
     #[Route('/api/stock', name: 'stock', methods: ['GET'])]
     public function all(#[MapQueryParameter] string $also = ''): StockView
     {

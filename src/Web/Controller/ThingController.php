@@ -63,7 +63,7 @@ final readonly class ThingController
     }
 
     /** Lists the things something of which stands at one station, due soonest first; so many, and one by its number. */
-    #[Polled]
+    #[Polled(kept: true)]
     #[Route('/api/things', name: 'things', methods: ['GET'])]
     public function things(
         #[MapQueryParameter] Station $station,

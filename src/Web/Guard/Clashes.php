@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Yelbo\Web\Guard;
 
-use Doctrine\DBAL\Exception\DeadlockException;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpKernel\Event\ExceptionEvent;
 use Symfony\Component\HttpKernel\KernelEvents;
 use Yelbo\Shop\Records\OnceOnly;
+use Yelbo\Shop\Records\StoreTrouble;
 
 /**
  * Two waited for each other, and the database gave one of them up: nothing of it was kept, and nobody else changed
@@ -36,13 +36,8 @@ final readonly class Clashes
     #[AsEventListener(KernelEvents::EXCEPTION, priority: 16)]
     public function look(ExceptionEvent $event): void
     {
-        if (!$event->isMainRequest() || $this->once->hasEnded()) {
-            return;
-        }
-        for ($cause = $event->getThrowable(); null !== $cause; $cause = $cause->getPrevious()) {
-            if ($cause instanceof DeadlockException) {
-                $event->getRequest()->attributes->set(self::CLASHED, true);
-            }
+        if ($event->isMainRequest() && !$this->once->hasEnded() && StoreTrouble::isClash($event->getThrowable())) {
+            $event->getRequest()->attributes->set(self::CLASHED, true);
         }
     }
 }

@@ -8,4 +8,8 @@ namespace Yelbo\Web\Guard;
 #[\Attribute(\Attribute::TARGET_METHOD)]
 final readonly class Polled
 {
+    /** @param bool $kept the same for everybody who asks it: worked out once for all, until a record changes */
+    public function __construct(public bool $kept = false)
+    {
+    }
 }

@@ -27,7 +27,8 @@ final readonly class OutboxLetterView
     ) {
     }
 
-    public static function from(Letter $letter): self
+    /** @param string $text of the letter, opened */
+    public static function from(Letter $letter, string $text): self
     {
         return new self(
             $letter->id(),
@@ -35,7 +36,7 @@ final readonly class OutboxLetterView
             $letter->receiver(),
             $letter->sender(),
             $letter->subject(),
-            $letter->body(),
+            $text,
         );
     }
 }
