@@ -49,7 +49,13 @@ $call = static function (string $method, string $path, ?array $body = null) use 
         $asked = $request($method, $path, $body, $key);
         $answer = json_decode((string) curl_exec($asked), true);
         $status = curl_getinfo($asked, \CURLINFO_HTTP_CODE);
-        if ($status > 0 && $status < 500 && is_array($answer)) {
+        if ($status >= 200 && $status < 300 && is_array($answer)) {
+            return ['status' => $status] + $answer;
+        }
+        if ($status >= 400 && $status < 500 && 429 !== $status && 409 !== $status) {
+            exit("Yelbo: $method $path was answered $status: ".json_encode($answer)."\n");
+        }
+        if (409 === $status && is_array($answer)) {
             return ['status' => $status] + $answer;
         }
     }
@@ -85,7 +91,7 @@ $call(
 
 $released = static function (int $nth) use ($call, $film): array {
     $docket = $call('POST', '/api/dockets', ['take' => true, 'answers' => [
-        'customer' => 'Osric Tamblyn', 'words' => "Lock $nth", 'object' => 'Seed '
+        'customer' => "Keeper of lock $nth", 'words' => "Lock $nth", 'object' => 'Seed '
             .'tin', 'surface' => 'rectangle', 'width' => '120mm', 'height' => '50mm', 'useOf' => 'indoor', 'film' => (string) $film, 'quantity' => '1',
         'neededOn' => date('Y-m-d', time() + 9 * 86400), 'appliedBy' => 'customer',
     ]]);
