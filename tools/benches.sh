@@ -5,6 +5,7 @@ bench() {
     settings
     case ${1:-} in
         nest) php "$YELBO_ROOT/tools/bench/all.php" ;;
+        testcut) php "$YELBO_ROOT/tools/bench/testcut.php" "${@:2}" ;;
         week) php "$YELBO_ROOT/tools/bench/week.php" "${@:2}" ;;
         promises) php "$YELBO_ROOT/tools/bench/promises.php" "${@:2}" ;;
         chaos) in_own_shop bench_chaos "${@:2}" ;;
@@ -14,7 +15,7 @@ bench() {
             [ "${1:-}" = --keep ] && export YELBO_BENCH_KEEP=yes
             in_own_shop bench_pages
             ;;
-        *) die "There is no benchmark “$1”." "Take nest, week, promises, chaos, load or hostile, or none for the pages." ;;
+        *) die "There is no benchmark “$1”." "Take nest, testcut, week, promises, chaos, load or hostile, or none for the pages." ;;
     esac
 }
 

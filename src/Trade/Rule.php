@@ -79,6 +79,7 @@ enum Rule: string
     case ForceGlitter = 'force-glitter';
     case ForceChalkboard = 'force-chalkboard';
     case ForceStencil = 'force-stencil';
+    case TestRisk = 'test-risk';
     case BladeOffset = 'blade-offset';
     case Overcut = 'overcut';
     case CutSpeed = 'cut-speed';
@@ -254,6 +255,7 @@ enum Rule: string
             self::ForceGlitter => [130, 5, 500, 'g', 'Force to start from: glitter', 'On a small machine with a fresh blade; what the machine shows counts more.', 8],
             self::ForceChalkboard => [95, 5, 500, 'g', 'Force to start from: chalkboard film', 'On a small machine with a fresh blade; what the machine shows counts more.', 8],
             self::ForceStencil => [60, 5, 500, 'g', 'Force to start from: stencil film', 'On a small machine with a fresh blade; what the machine shows counts more.', 8],
+            self::TestRisk => [6.5, 0.5, 50, '%', 'A test cut is asked for where a wrong cut is likelier than', 'A test costs two minutes and a thumb of film, a wrong cut the job.', 8],
             self::BladeOffset => [0.25, 0, 2, 'mm', 'Blade offset', 'A drag blade trails behind its axis by this much.', 8],
             self::Overcut => [0.5, 0, 5, 'mm', 'Overcut', 'Closes every outline for sure.', 8],
             self::CutSpeed => [80, 5, 800, 'mm/s', 'Cutting speed', 'Small letters want less.', 8],

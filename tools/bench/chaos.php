@@ -53,10 +53,11 @@ $call = static function (string $method, string $path, ?array $body = null) use 
             return ['status' => $status] + $answer;
         }
         if ($status >= 400 && $status < 500 && 429 !== $status && 409 !== $status) {
-            exit("Yelbo: $method $path was answered $status: ".json_encode($answer)."\n");
+            throw new RuntimeException("$method $path was answered $status: ".json_encode($answer));
         }
-        if (409 === $status && is_array($answer)) {
-            return ['status' => $status] + $answer;
+        // It was kept and its answer got lost, or somebody was quicker: whoever asks looks again.
+        if (409 === $status) {
+            throw new DomainException("$method $path");
         }
     }
     exit("Yelbo: $method $path did not answer for ".PATIENCE." s.\n");
@@ -89,7 +90,7 @@ $call(
     ],
 );
 
-$released = static function (int $nth) use ($call, $film): array {
+$once = static function (int $nth) use ($call, $film): array {
     $docket = $call('POST', '/api/dockets', ['take' => true, 'answers' => [
         'customer' => "Keeper of lock $nth", 'words' => "Lock $nth", 'object' => 'Seed '
             .'tin', 'surface' => 'rectangle', 'width' => '120mm', 'height' => '50mm', 'useOf' => 'indoor', 'film' => (string) $film, 'quantity' => '1',
@@ -129,6 +130,16 @@ $released = static function (int $nth) use ($call, $film): array {
         }
     }
     exit("Yelbo: the plan of round $nth did not get done.\n");
+};
+/** Another order where something of one was kept and nobody was told. */
+$released = static function (int $nth) use ($once): array {
+    for (;;) {
+        try {
+            return $once($nth);
+        } catch (DomainException) {
+            continue;
+        }
+    }
 };
 $settled = static function (int $id) use ($call): array {
     for ($until = time() + PATIENCE; time() < $until; usleep(200_000)) {
@@ -208,19 +219,20 @@ for ($nth = 1; $nth <= $rounds; ++$nth) {
         }
     } while ($open > 0 || !$isKilled);
     curl_multi_close($both);
-    for ($tries = 0; $tries < 5; ++$tries) {
+    for ($tries = 0; $tries < 8; ++$tries) {
         $now = $settled($batch['id']);
         if ('released' !== ($now['state'] ?? '')) {
             break;
         }
         ++$again;
-        // A machine that was killed takes a moment to come back.
-        sleep(1);
-        $call(
-            'POST',
-            "/api/batches/{$batch['id']}/cut",
-            ['version' => $now['version'], 'stock' => $now['stock']['id']],
-        );
+        // A machine that was killed, or hangs, takes a moment to come back.
+        sleep(2);
+        try {
+            $call('POST', "/api/batches/{$batch['id']}/cut", ['version' => $now['version'], 'stock' => $now['stock']['id']]);
+        } catch (DomainException|RuntimeException) {
+            // The machine is still away.
+            continue;
+        }
     }
     if ('cut' !== ($now['state'] ?? '')) {
         $stuck[] = $batch['id'];

@@ -5,22 +5,24 @@ declare(strict_types=1);
 namespace Yelbo\Trade\Knife;
 
 use Yelbo\Trade\Film\Film;
+use Yelbo\Trade\Rule;
 use Yelbo\Trade\Rules;
 
 /**
  * What to try next on a film, a machine and a blade, from all that was judged so far.
  *
- * A blade only gets duller: what was too little stays too little, and what was too much at more metres is too much at
- * fewer. What other films and blades showed only says where to begin. Source: handbook section 8, "Test cut first".
+ * The force that is likeliest to cut cleanly goes into the job; a test is asked for where that is not likely enough. A
+ * blade only gets duller: what was too little stays too little, and what was too much at more metres is too much at
+ * fewer; no such force is tried, whatever other films and blades say. Source: handbook section 8, "Test cut first".
  */
 final readonly class TestCut
 {
-    /** Of the force, for each 100 m a blade cuts. */
-    private const WEAR = 0.05;
-    /** m: a clean cut says as much for what comes right after it. */
-    private const FRESH = 60.0;
-    /** Of a force that was too little or too much: the first step away from it; each further one is as much again. */
-    private const AWAY = 0.1;
+    /**
+     * A later test may be this likely to be clean at the least: one nearer to an edge tells more for the jobs to come.
+     */
+    private const TELLING = 0.55;
+    /** Where the likeliest is less likely than that, it is looked for and nothing else. */
+    private const LOST = 0.8;
 
     /** Grams. */
     public float $force;
@@ -30,11 +32,13 @@ final readonly class TestCut
     public ?float $most;
     /** Whether a test cut is needed before the job. */
     public bool $test;
+    /** The chance that the likeliest force cuts cleanly, from 0 to 1. */
+    public float $likely;
     public string $why;
 
     /**
      * @param array{least: float, most: float, step: float} $machine grams
-     * @param float $metres metres the blade has cut
+     * @param float                                         $metres  what the blade has cut
      * @param list<JudgedCut>                               $log     the oldest first
      */
     public function __construct(
@@ -43,33 +47,22 @@ final readonly class TestCut
         private string $blade,
         private float $metres,
         private array $log,
-        private Rules $rules,
+        Rules $rules,
     ) {
         $own = $this->own(1);
         $this->passes = $this->isTooWeak($own) ? 2 : 1;
         $own = 1 === $this->passes ? $own : $this->own(2);
         $this->least = $this->tooLittle($own);
         $this->most = $this->tooMuch($own);
-        $last = [] === $own ? null : $own[\count($own) - 1];
-        if (
-            CutVerdict::Clean === $last?->verdict
-            && $this->metres - $last->metres <= self::FRESH
-            && $this->isOpen($last->force)
-        ) {
-            $this->force = $last->force;
-            $this->test = false;
-            $this->why = 'This force cut cleanly here, on this film and blade, and the blade has cut little since.';
-
-            return;
-        }
-        $this->force = $this->next($own);
-        $this->test = true;
-        $this->why = match (true) {
-            null === $last => 'Nothing was judged on this film and blade yet: it begins where others came out well.',
-            CutVerdict::Shallow === $last->verdict => 'The film was not through: more force.',
-            CutVerdict::Deep === $last->verdict => 'The liner was cut: less force.',
-            default => 'It cut cleanly once, but the blade has cut much since.',
+        $odds = $this->odds(new CutOdds($film, $this->passes, $blade, $metres, $log, $rules));
+        $this->likely = max([0.0, ...array_column($odds, 1)]);
+        $this->test = [] === $own || $this->likely < 1 - $rules->share(Rule::TestRisk);
+        $this->force = match (true) {
+            [] === $odds => $this->between(),
+            $this->test && $this->likely > self::LOST && self::wasClean($own) => $this->telling($odds),
+            default => $odds[(int) array_search($this->likely, array_column($odds, 1), true)][0],
         };
+        $this->why = $this->why([] === $own ? null : $own[\count($own) - 1]);
     }
 
     /** @return list<JudgedCut> on this film and blade, in so many passes */
@@ -83,6 +76,16 @@ final readonly class TestCut
                     && $cut->passes === $passes,
             ),
         );
+    }
+
+    /**
+     * Until it was clean once, that is looked for and nothing else.
+     *
+     * @param list<JudgedCut> $own
+     */
+    private static function wasClean(array $own): bool
+    {
+        return [] !== array_filter($own, static fn (JudgedCut $cut): bool => CutVerdict::Clean === $cut->verdict);
     }
 
     /** @param list<JudgedCut> $own */
@@ -121,74 +124,57 @@ final readonly class TestCut
         return [] === $forces ? null : min($forces);
     }
 
-    private function isOpen(float $force): bool
+    /**
+     * @return list<array{float, float}> the steps of the machine nothing was shown against, and how likely each is
+     *     clean
+     */
+    private function odds(CutOdds $odds): array
     {
-        return (null === $this->least || $force > $this->least) && (null === $this->most || $force < $this->most);
+        ['least' => $least, 'most' => $most, 'step' => $step] = $this->machine;
+        $found = [];
+        for ($nth = (int) ceil($least / $step - 1e-9); $nth * $step <= $most + 1e-9; ++$nth) {
+            $force = $nth * $step;
+            if ((null === $this->least || $force > $this->least) && (null === $this->most || $force < $this->most)) {
+                $found[] = [$force, $odds->clean($force)];
+            }
+        }
+
+        return $found;
     }
 
-    /** @param list<JudgedCut> $own */
-    private function next(array $own): float
+    /**
+     * Of those that are clean more often than not, the one whose verdict is least foreseen.
+     *
+     * @param non-empty-list<array{float, float}> $odds
+     */
+    private function telling(array $odds): float
     {
-        $begin = $this->begin();
-        $away = 1 + self::AWAY * max(1, \count(array_filter(
-            $own,
-            static fn (JudgedCut $cut): bool => CutVerdict::Clean !== $cut->verdict,
-        )));
-        $last = [] === $own ? null : $own[\count($own) - 1];
-        // What the last cut showed counts even where it proves nothing for a blade that has cut since.
-        $floor = max($this->least ?? 0.0, CutVerdict::Shallow === $last?->verdict ? $last->force : 0.0);
-        $ceiling = min($this->most ?? \INF, CutVerdict::Deep === $last?->verdict ? $last->force : \INF);
-        $force = match (true) {
-            $begin > $floor && $begin < $ceiling => $begin,
-            $floor > 0 && is_finite($ceiling) && $floor < $ceiling => ($floor + $ceiling) / 2,
-            $begin <= $floor => $floor * $away,
-            default => $ceiling / $away,
+        $telling = array_filter($odds, static fn (array $one): bool => $one[1] >= self::TELLING);
+        usort($telling, static fn (array $a, array $b): int => $a[1] <=> $b[1]);
+
+        return $telling[0][0];
+    }
+
+    /** No step of the machine lies between what was too little and too much: the nearest there is. */
+    private function between(): float
+    {
+        ['least' => $least, 'most' => $most, 'step' => $step] = $this->machine;
+        $middle = (($this->least ?? $most) + ($this->most ?? $least)) / 2;
+
+        return max($least, min($most, round($middle / $step) * $step));
+    }
+
+    private function why(?JudgedCut $last): string
+    {
+        $likely = (int) round(100 * $this->likely);
+
+        return match (true) {
+            !$this->test => "By all that was judged it cuts cleanly: $likely of 100.",
+            null === $last => 'Nothing was judged on this film and blade yet: it begins where that is likeliest to '
+                .'be clean.',
+            CutVerdict::Shallow === $last->verdict => 'The film was not through: more force.',
+            CutVerdict::Deep === $last->verdict => 'The liner was cut: less force.',
+            default => "It cut cleanly, and the blade has cut since: $likely of 100 that it still would.",
         };
-
-        return $this->stepped($force, $floor, $ceiling);
-    }
-
-    /** Where to begin, by the handbook and by what came out cleanly elsewhere. */
-    private function begin(): float
-    {
-        $start = fn (Film $film): float => $this->rules->value(StartForce::of($film));
-        $own = $others = [];
-        foreach ($this->log as $cut) {
-            if (CutVerdict::Clean !== $cut->verdict || $cut->passes !== $this->passes) {
-                continue;
-            }
-            // As if this blade had cut as much as it has now.
-            $worn = 1 + (self::WEAR * ($this->metres - $cut->metres)) / 100;
-            $share = ($cut->force * max(0.5, $worn)) / $start($cut->film);
-            if ($cut->film === $this->film) {
-                $own[$cut->blade === $this->blade ? 'here' : 'elsewhere'][] = $share;
-            } elseif ($cut->blade === $this->blade) {
-                $others[] = $share;
-            }
-        }
-        $shares = $own['here'] ?? ([] === $others ? $own['elsewhere'] ?? [] : $others);
-        sort($shares);
-
-        return $start($this->film) * (1 === $this->passes ? 1 : 0.7) *
-            ([] === $shares ? 1.0 : $shares[intdiv(\count($shares) - 1, 2)]);
-    }
-
-    /** In steps of the machine, between what was too little and too much where there is a step between. */
-    private function stepped(float $force, float $floor, float $ceiling): float
-    {
-        $step = $this->machine['step'];
-        $on = static fn (float $at): float => round($at / $step) * $step;
-        $stepped = $on($force);
-        if ($stepped <= $floor) {
-            $stepped = (floor($floor / $step) + 1) * $step;
-        }
-        if ($stepped >= $ceiling) {
-            $stepped = (ceil($ceiling / $step) - 1) * $step;
-        }
-        if ($stepped <= $floor && $floor > 0) {
-            $stepped = min($floor + $step, $ceiling);
-        }
-
-        return max($this->machine['least'], min($this->machine['most'], $stepped));
     }
 }
