@@ -212,6 +212,14 @@ final class BackupTest extends ShopTestCase
             static fn (string $file, self $test) => $test->rewrite($file, 'customer', "[1,2]\n"),
             'broken: “customer”',
         ];
+        yield 'next to nothing, many million times' => [
+            static fn (string $file, self $test) => $test->rewrite(
+                $file,
+                'customer',
+                str_repeat("[\"1\"]\n", 4_000_000),
+            ),
+            'of next to nothing',
+        ];
         yield 'encrypted' => [static fn (string $file, self $test) => $test->encrypt($file), 'Give the passphrase'];
         yield 'encrypted otherwise' => [
             static fn (string $file, self $test) => $test->encrypt($file),

@@ -8,6 +8,15 @@ namespace Yelbo\Shop\Backup;
 final readonly class BackupFile
 {
     private const LONGEST_MANIFEST = 1_000_000;
+    /** Bytes: no record takes more in one go. */
+    private const LONGEST_ROW = 64 * 1024 * 1024;
+    /**
+     * Records are packed to a tenth or a fiftieth; what is this many times as large unpacked holds nothing but one
+     * thing.
+     */
+    private const MOST_PACKED = 500;
+    /** Bytes, unpacked: less harms nobody. */
+    private const HARMLESS = 20_000_000;
     /** An old backup begins so: SQL, packed. */
     private const GZIP = "\x1f\x8b";
 
@@ -89,13 +98,23 @@ final readonly class BackupFile
     {
         $about = $this->archive->statName($table->file());
         $isWhole = false !== $about && $about['size'] === $table->bytes;
+        if (false !== $about && $about['size'] > max(self::HARMLESS, self::MOST_PACKED * $about['comp_size'])) {
+            throw new BackupUnusable(
+                "It is no backup that Yelbo wrote: “{$table->name}” would grow to ".
+                    number_format($about['size'] / 1e6, 0, '.', ' ').
+                    ' MB of next to nothing. Take another file.',
+            );
+        }
         $stream = $isWhole ? $this->archive->getStream($table->file()) : false;
         if (false === $stream) {
             throw self::broken($table);
         }
         $sum = hash_init('sha256');
         $rows = 0;
-        while (false !== ($line = fgets($stream))) {
+        while (false !== ($line = fgets($stream, self::LONGEST_ROW))) {
+            if (\strlen($line) >= self::LONGEST_ROW - 1) {
+                throw self::broken($table);
+            }
             hash_update($sum, $line);
             ++$rows;
             yield self::row($line, $table);
