@@ -43,7 +43,10 @@ $newKey = static fn (): string => preg_replace(
     bin2hex(random_bytes(16)),
 ) ?? '';
 /** Asks until there is an answer: what got none is asked again with its key. */
-$call = static function (string $method, string $path, ?array $body = null) use ($request, $newKey): array {
+$signedOut = 0;
+$signIn = static function (): void {
+};
+$call = static function (string $method, string $path, ?array $body = null) use ($request, $newKey, &$signedOut, &$signIn): array {
     $key = $newKey();
     for ($until = time() + PATIENCE; time() < $until; usleep(200_000)) {
         $asked = $request($method, $path, $body, $key);
@@ -51,6 +54,12 @@ $call = static function (string $method, string $path, ?array $body = null) use 
         $status = curl_getinfo($asked, \CURLINFO_HTTP_CODE);
         if ($status >= 200 && $status < 300 && is_array($answer)) {
             return ['status' => $status] + $answer;
+        }
+        // Nobody may be signed out by any of it: counted.
+        if (401 === $status && '/api/sign-in' !== $path) {
+            ++$signedOut;
+            $signIn();
+            continue;
         }
         if ($status >= 400 && $status < 500 && 429 !== $status && 409 !== $status) {
             throw new RuntimeException("$method $path was answered $status: ".json_encode($answer));
@@ -63,10 +72,13 @@ $call = static function (string $method, string $path, ?array $body = null) use 
     exit("Yelbo: $method $path did not answer for ".PATIENCE." s.\n");
 };
 
-$token = $call('GET', '/api/me')['csrf'];
-[$signIn, , , $password] = DemoShop::SIGN_INS[0];
-$call('POST', '/api/sign-in', ['signIn' => $signIn, 'password' => $password]);
-$token = $call('GET', '/api/me')['csrf'];
+[$who, , , $password] = DemoShop::SIGN_INS[0];
+$signIn = static function () use (&$call, &$token, $who, $password): void {
+    $token = $call('GET', '/api/me')['csrf'];
+    $call('POST', '/api/sign-in', ['signIn' => $who, 'password' => $password]);
+    $token = $call('GET', '/api/me')['csrf'];
+};
+$signIn();
 $call('PUT', '/api/rules/think', ['value' => '0']);
 $colour = 'chaos '.dechex(random_int(4096, 65535));
 $films = $call(
@@ -274,6 +286,7 @@ foreach ($met as $kind => $victims) {
     printf("%-12s %s\n", $kind, implode(', ', array_map(static fn (string $name, int $times): string => "$name $times", array_keys($victims), $victims)));
 }
 printf("%-58s %d\n", 'started again by hand, since it lost its film or was away', $again);
+printf("%-58s %d\n", 'times somebody was signed out by it', $signedOut);
 printf("%-58s %d\n", 'batches that were not cut in the end', count($stuck));
 printf("%-58s %d\n", 'batches the machine did not cut to the end exactly once', $wrong($done));
 printf("%-58s %d\n", 'orders whose cut is not booked exactly once', $wrong($booked));

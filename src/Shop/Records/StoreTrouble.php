@@ -13,8 +13,8 @@ use Doctrine\ORM\OptimisticLockException;
 /** The one place where what the database refuses becomes what a person can do about it. */
 final class StoreTrouble
 {
-    /** Refused, no such host, gone away, lost in a query, too many connections, shutting down. */
-    private const AWAY = [2002, 2003, 2005, 2006, 2013, 1040, 1053];
+    /** Refused, no such host, gone away, lost in a query, too many connections, shutting down, cut off, read badly. */
+    private const AWAY = [2002, 2003, 2005, 2006, 2013, 1040, 1053, 1927, 1158, 1159];
 
     /** No room for a file, none for a table; and what the engine says of the system's own error 28. */
     private const FULL = [1021, 1114];
