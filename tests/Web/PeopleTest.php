@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace Yelbo\Tests\Web;
 
+use Doctrine\DBAL\Connection;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Yelbo\Shop\Access\FirstOwner;
 use Yelbo\Shop\Access\SecurityLog;
 use Yelbo\Shop\Access\SignIns;
 use Yelbo\Shop\People\Worker;
+use Yelbo\Shop\Records\Recovery;
 
 /** Who works here, who is signed in, and who may not come in. */
 final class PeopleTest extends WebCase
@@ -176,6 +178,19 @@ final class PeopleTest extends WebCase
         $this->clock->modify('+8 hours +1 minute');
         $this->ask('GET', '/api/line');
         self::assertSame(401, $this->status, 'unused');
+    }
+
+    /** What was being noted of a sign-in when the database was killed is hidden for a moment: nobody is signed out. */
+    public function testNobodyIsSignedOutWhileTheDatabaseComesBack(): void
+    {
+        $this->as('ines');
+        $this->records->getConnection()->executeStatement('DELETE FROM signed_in');
+        $database = $this->createStub(Connection::class);
+        $database->method('fetchNumeric')->willReturn(['Uptime', '3']);
+        self::assertTrue((new Recovery($database))->isUnderWay());
+        self::getContainer()->set(Recovery::class, new Recovery($database));
+        $this->assertProblem(503, 'cannot be reached', $this->ask('GET', '/api/line'));
+        self::assertFalse($this->browser->getResponse()->headers->has('Set-Cookie'));
     }
 
     public function testGuessingOneNameFromAnywhereWaitsLongerAndLonger(): void

@@ -69,6 +69,14 @@ final readonly class SignIns
         return true;
     }
 
+    /** Whether a session was ever signed in, ended or not. */
+    public function isKnown(string $session): bool
+    {
+        return false !== $this->records
+            ->getConnection()
+            ->fetchOne('SELECT 1 FROM signed_in WHERE session = ?', [self::hash($session)]);
+    }
+
     /** @return list<SignedIn> those that may still be used, the last used first */
     public function open(): array
     {

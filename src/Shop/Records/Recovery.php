@@ -9,7 +9,8 @@ use Doctrine\DBAL\Connection;
 /** Whether the database is just coming back from being killed. */
 final readonly class Recovery
 {
-    private const SECONDS_TO_SETTLE = 5;
+    /** Beside other work it takes its time. */
+    private const SECONDS_TO_SETTLE = 15;
 
     public function __construct(private Connection $database)
     {

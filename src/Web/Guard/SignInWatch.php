@@ -24,6 +24,8 @@ use Yelbo\Shop\Access\SecurityLog;
 use Yelbo\Shop\Access\SignInGate;
 use Yelbo\Shop\Access\SignIns;
 use Yelbo\Shop\People\Worker;
+use Yelbo\Shop\Records\Recovery;
+use Yelbo\Shop\Records\Unreachable;
 
 /** What goes on at the door: who comes in, who guesses, and who is not in any more. */
 final readonly class SignInWatch
@@ -41,6 +43,7 @@ final readonly class SignInWatch
         private PasswordHasherFactoryInterface $hashers,
         private CacheInterface $cache,
         private SignInAnswers $answers,
+        private Recovery $recovery,
     ) {
     }
 
@@ -122,7 +125,13 @@ final readonly class SignInWatch
         if (!$event->isMainRequest() || !$worker instanceof Worker || !$request->hasSession()) {
             return;
         }
-        if (!$this->signIns->isOpen($worker, $request->getSession()->getId())) {
+        $session = $request->getSession()->getId();
+        if (!$this->signIns->isOpen($worker, $session)) {
+            // That somebody is here is noted now and then: what was being noted when the database was killed is not
+            // seen until it has taken it back. Nobody is signed out by that.
+            if (!$this->signIns->isKnown($session) && $this->recovery->isUnderWay()) {
+                throw new Unreachable(new \RuntimeException('The database has just come back.'));
+            }
             $this->tokens->setToken(null);
             $request->getSession()->invalidate();
             // Whether one may come in was decided before this; what anybody may see goes on.
