@@ -178,7 +178,8 @@ final readonly class CutOdds
             $before = self::before($at, $usual, $apart);
             foreach ($ofBegin as $nth => $ofWear) {
                 foreach ($ofWear as $wide => $weight) {
-                    $weights[$at][$nth][$wide] = $weight * $met[$nth][$wide] * $before * $wears[$nth] * ($elsewhere[$at][$wide] ?? 1.0);
+                    $weights[$at][$nth][$wide] =
+                        $weight * $met[$nth][$wide] * $before * $wears[$nth] * ($elsewhere[$at][$wide] ?? 1.0);
                 }
             }
         }
