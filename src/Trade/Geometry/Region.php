@@ -92,10 +92,7 @@ final readonly class Region
     /** This region moved by so much, µm. */
     public function moved(int $dx, int $dy): self
     {
-        if (0 === $dx && 0 === $dy) {
-            return $this;
-        }
-        $polygons = $this->polygons;
+        $polygons = 0 === $dx && 0 === $dy ? [] : $this->polygons;
         foreach ($polygons as &$polygon) {
             foreach ($polygon as &$ring) {
                 foreach ($ring as &$point) {
@@ -106,7 +103,7 @@ final readonly class Region
             unset($ring);
         }
 
-        return new self($polygons);
+        return [] === $polygons ? $this : new self($polygons);
     }
 
     /** Turned clockwise as seen on screen (y down) about the origin. @param float $degrees */

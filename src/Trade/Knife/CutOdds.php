@@ -24,30 +24,19 @@ final readonly class CutOdds
     private const USUAL = [-0.1, 0.17];
     /** Some are far from that: the fewer, the more like the bell curve they lie. */
     private const TAILS = 2;
-    /** Of its force, for each metre a blade cuts. */
-    private const WEARS = [0.000_2, 0.000_35, 0.000_5, 0.000_65, 0.000_8, 0.000_95, 0.001_1, 0.001_25, 0.001_5];
     /** How often each is met before anything was judged. */
     private const WEARS_MET = [0.3, 1.0, 1.0, 1.0, 1.0, 1.0, 1.0, 0.6, 0.2];
-    /** Of the force at which it begins to be cut: how much more cuts the liner. */
-    private const WIDTHS = [0.12, 0.15, 0.18, 0.21, 0.24, 0.27, 0.30, 0.33];
+    /** And each width of the window. */
     private const WIDTHS_MET = [0.3, 1.0, 1.0, 1.0, 1.0, 1.0, 1.0, 0.3];
     /** How far blades of one kind are apart, and how much of what other films showed holds for this one. */
     private const BLADES = 0.05;
     private const SHARED = 0.1;
-    /** An edge is this wide: forces between two points of the grid are told from each other. */
-    private const EDGE = 0.001;
-    /** So many verdicts are wrong. */
-    private const WRONG = 0.002;
-    /** Verdicts of a film on a blade that are weighed: the newest. */
-    private const MOST = 120;
-
     /** Forces are told from each other by so much, as logarithms. */
     private const BIN = 0.002;
 
-    /** @var array{int, array<int, float>} where the film is cut now, and where the liner is: see `below()` */
-    private array $cut;
-    /** @var array{int, array<int, float>} */
-    private array $deep;
+    /** Where the film is cut now, and where the liner is. */
+    private ForceShares $cut;
+    private ForceShares $deep;
 
     /**
      * @param float           $metres what the blade has cut
@@ -71,17 +60,17 @@ final readonly class CutOdds
         $cut = $deep = [];
         foreach ($this->weighed($own, $by, $begins) as $at => $ofBegin) {
             foreach ($ofBegin as $nth => $ofWear) {
-                $now = log($begins[$at] * (1 + self::WEARS[$nth] * $metres));
+                $now = log($begins[$at] * (1 + Verdicts::WEARS[$nth] * $metres));
                 $bin = (int) floor($now / self::BIN);
                 $cut[$bin] = ($cut[$bin] ?? 0.0) + array_sum($ofWear);
                 foreach ($ofWear as $wide => $weight) {
-                    $bin = (int) floor(($now + log(1 + self::WIDTHS[$wide])) / self::BIN);
+                    $bin = (int) floor(($now + log(1 + Verdicts::WIDTHS[$wide])) / self::BIN);
                     $deep[$bin] = ($deep[$bin] ?? 0.0) + $weight;
                 }
             }
         }
-        $this->cut = self::summed($cut);
-        $this->deep = self::summed($deep);
+        $this->cut = new ForceShares($cut);
+        $this->deep = new ForceShares($deep);
     }
 
     /**
@@ -93,47 +82,7 @@ final readonly class CutOdds
     {
         $at = log($force) / self::BIN;
 
-        return max(0.0, self::below($this->cut, $at) - self::below($this->deep, $at));
-    }
-
-    /**
-     * The share that lies below.
-     *
-     * @param array{int, array<int, float>} $sums the first bin, and how much lies up to the end of each
-     */
-    private static function below(array $sums, float $at): float
-    {
-        [$first, $all] = $sums;
-        $bin = (int) floor($at) - $first;
-        if ($bin < 0) {
-            return 0.0;
-        }
-        if ($bin >= \count($all)) {
-            return 1.0;
-        }
-        $before = $all[$bin - 1] ?? 0.0;
-
-        return $before + ($all[$bin] - $before) * ($at - floor($at));
-    }
-
-    /**
-     * @param array<int, float> $weights by bin
-     *
-     * @return array{int, array<int, float>}
-     */
-    private static function summed(array $weights): array
-    {
-        ksort($weights);
-        $first = (int) array_key_first($weights);
-        $all = array_sum($weights) ?: 1.0;
-        $sum = 0.0;
-        $sums = [];
-        for ($bin = $first; $bin <= (int) array_key_last($weights); ++$bin) {
-            $sum += ($weights[$bin] ?? 0.0) / $all;
-            $sums[] = $sum;
-        }
-
-        return [$first, $sums];
+        return max(0.0, $this->cut->below($at) - $this->deep->below($at));
     }
 
     /**
@@ -147,13 +96,13 @@ final readonly class CutOdds
     {
         $here = $own[$this->blade] ?? [];
         unset($own[$this->blade]);
-        $wears = array_fill(0, \count(self::WEARS), 1.0);
+        $wears = array_fill(0, \count(Verdicts::WEARS), 1.0);
         $shifts = [];
         foreach ($other as $name => $blades) {
             [$film, $passes] = explode(' ', $name);
             $start = $this->start(Film::from($film), (int) $passes);
             foreach ($blades as $blade => $cuts) {
-                $odds = self::likely($cuts, self::axis($start));
+                $odds = Verdicts::likely($cuts, self::axis($start));
                 if ((string) $blade === $this->blade) {
                     $wears = self::times($wears, self::ofWear($odds));
                 }
@@ -163,7 +112,7 @@ final readonly class CutOdds
         [$usual, $apart] = self::usual($shifts);
         $elsewhere = null;
         foreach ($own as $cuts) {
-            $one = self::smeared(self::ofFilm(self::likely($cuts, $begins)));
+            $one = self::smeared(self::ofFilm(Verdicts::likely($cuts, $begins)));
             $elsewhere = null === $elsewhere ? $one : array_map(self::times(...), $elsewhere, $one);
         }
         $met = array_map(
@@ -173,7 +122,7 @@ final readonly class CutOdds
             ),
             self::WEARS_MET,
         );
-        $weights = self::likely($here, $begins);
+        $weights = Verdicts::likely($here, $begins);
         foreach ($weights as $at => $ofBegin) {
             $before = self::before($at, $usual, $apart);
             foreach ($ofBegin as $nth => $ofWear) {
@@ -185,66 +134,6 @@ final readonly class CutOdds
         }
 
         return $weights;
-    }
-
-    /**
-     * What was judged of a film on a blade, for each combination.
-     *
-     * @param list<JudgedCut> $cuts
-     * @param array<int, float>     $begins grams
-     *
-     * @return array<int, array<int, array<int, float>>>
-     */
-    private static function likely(array $cuts, array $begins): array
-    {
-        $cuts = \array_slice($cuts, -self::MOST);
-        $windows = array_map(static fn (float $width): float => log(1 + $width), self::WIDTHS);
-        $likely = [];
-        foreach ($begins as $at => $begin) {
-            foreach (self::WEARS as $nth => $wear) {
-                $row = array_fill(0, \count(self::WIDTHS), 1.0);
-                foreach ($cuts as $cut) {
-                    $now = log($cut->force / ($begin * (1 + $wear * $cut->metres)));
-                    $row = self::weighedBy($cut->verdict, $now, $windows, $row);
-                }
-                $likely[$at][$nth] = $row;
-            }
-        }
-
-        return $likely;
-    }
-
-    /**
-     * @param float       $over   the logarithm of the force's share of that at which the film begins to be cut
-     * @param array<int, float> $windows of each width, as a logarithm
-     * @param array<int, float> $row    what was likely before, by width
-     *
-     * @return array<int, float>
-     */
-    private static function weighedBy(CutVerdict $verdict, float $over, array $windows, array $row): array
-    {
-        $through = self::passed($over);
-        foreach ($windows as $wide => $window) {
-            $deep = CutVerdict::Shallow === $verdict ? 0.0 : self::passed($over - $window);
-            $odds = match ($verdict) {
-                CutVerdict::Shallow => 1 - $through,
-                CutVerdict::Clean => $through - $deep,
-                CutVerdict::Deep => $deep,
-            };
-            $row[$wide] *= self::WRONG + (1 - self::WRONG) * $odds;
-        }
-
-        return $row;
-    }
-
-    /** The chance that an edge lies below, from 0 to 1: sure but near it. */
-    private static function passed(float $over): float
-    {
-        return match (true) {
-            $over > 8 * self::EDGE => 1.0,
-            $over < -8 * self::EDGE => 0.0,
-            default => 1 / (1 + exp(-$over / self::EDGE)),
-        };
     }
 
     /** Grams to start from. A film that is cut twice needs less each time. */
@@ -273,7 +162,7 @@ final readonly class CutOdds
      */
     private static function ofWear(array $odds): array
     {
-        $wears = array_fill(0, \count(self::WEARS), 0.0);
+        $wears = array_fill(0, \count(Verdicts::WEARS), 0.0);
         foreach ($odds as $at => $ofBegin) {
             $before = self::before($at);
             foreach ($ofBegin as $nth => $ofWear) {
@@ -296,7 +185,7 @@ final readonly class CutOdds
         return array_map(
             static fn (array $ofBegin): array => array_map(
                 static fn (int $wide): float => array_sum(array_column($ofBegin, $wide)),
-                array_keys(self::WIDTHS),
+                array_keys(Verdicts::WIDTHS),
             ),
             $odds,
         );
@@ -314,7 +203,7 @@ final readonly class CutOdds
         $reach = (int) ceil(3 * self::BLADES / self::BEGINS[2]);
         $smeared = [];
         foreach (array_keys($odds) as $at) {
-            $row = array_fill(0, \count(self::WIDTHS), 0.0);
+            $row = array_fill(0, \count(Verdicts::WIDTHS), 0.0);
             for ($off = -$reach; $off <= $reach; ++$off) {
                 $share = exp(-(($off * self::BEGINS[2] / self::BLADES) ** 2) / 2);
                 foreach ($odds[$at + $off] ?? [] as $wide => $weight) {
